@@ -1,0 +1,38 @@
+import type { BagId, VehicleId, VesselId } from "../ledger";
+import type { Station } from "./stations";
+
+/** What to do next and why, as data; the interface words it. */
+export type Advice = {
+  readonly id: string;
+  /** When it is due; in the past means now. */
+  readonly dueAt: string;
+  readonly station: Station;
+  readonly vessel?: VesselId;
+} & AdviceMatter;
+
+export type AdviceMatter =
+  | {
+      readonly code: "draw-off";
+      readonly litres: number;
+      readonly aboveMm: number;
+      readonly earliestAt: string | null;
+      readonly latestAt: string | null;
+      readonly slowest: string;
+    }
+  | { readonly code: "hold-apart"; readonly fatShare: number; readonly limitShare: number }
+  | { readonly code: "tip-in"; readonly litres: number; readonly into: VesselId }
+  | { readonly code: "filter"; readonly litres: number; readonly into: VesselId }
+  | { readonly code: "clean-out"; readonly fullShare: number; readonly sludgeLitres: number }
+  | { readonly code: "empty-waste"; readonly fullShare: number }
+  | { readonly code: "kettle"; readonly fatShare: number }
+  | {
+      readonly code: "too-thick";
+      readonly vehicle: VehicleId;
+      readonly nuMm2PerS: number;
+      readonly limitMm2PerS: number;
+      readonly celsius: number;
+    }
+  | { readonly code: "diesel-tainted"; readonly vehicle: VehicleId; readonly oilShare: number }
+  | { readonly code: "not-purged"; readonly vehicle: VehicleId; readonly oilShare: number }
+  | { readonly code: "fill"; readonly vehicle: VehicleId; readonly roomLitres: number; readonly from: VesselId }
+  | { readonly code: "slow-bag"; readonly bag: BagId; readonly timesSlower: number; readonly runs: number };

@@ -1,0 +1,28 @@
+import type { Advice } from "./advice";
+import type { Reading } from "./reading";
+import { fill, notPurged, taintedDiesel, tooThick } from "./rules/drive";
+import { kettleWork, sortRaw } from "./rules/raw";
+import { cleanOut, drawOff } from "./rules/settle";
+import { emptyWaste, filter, slowBag } from "./rules/store";
+
+/** Every rule of the house. A new one is a function here and its words in the interface. */
+const RULES: readonly ((reading: Reading) => Advice[])[] = [
+  notPurged,
+  taintedDiesel,
+  tooThick,
+  drawOff,
+  cleanOut,
+  slowBag,
+  filter,
+  sortRaw,
+  fill,
+  kettleWork,
+  emptyWaste,
+];
+
+/** What is due, soonest first; at one moment in the order of the rules, which is the order of what hurts. */
+export function advise(reading: Reading): Advice[] {
+  const all = RULES.flatMap((rule) => rule(reading));
+  const due = (a: Advice): string => (a.dueAt < reading.now ? reading.now : a.dueAt);
+  return all.sort((a, b) => due(a).localeCompare(due(b)));
+}

@@ -1,0 +1,54 @@
+import { FLUIDS, isFluidId } from "../../fluids";
+import type { Advice } from "../advice";
+import type { Reading, VesselReading } from "../reading";
+
+/** Litres of what sets in a cool room, as a share of the fuel. */
+export function fatShare({ standing }: VesselReading): number {
+  const fat = standing.components.reduce(
+    (sum, c) => (isFluidId(c.component) && FLUIDS[c.component].family === "fat" ? sum + c.litres : sum),
+    0,
+  );
+  return standing.litres > 0 ? fat / standing.litres : 0;
+}
+
+/** Fatty oil is kept away from the good; the rest is tipped in where it can settle, if it can be held there. */
+export function sortRaw({ vessels, now, settings }: Reading): Advice[] {
+  return vessels.flatMap((reading): Advice[] => {
+    const { state, standing } = reading;
+    if (state.vessel.role !== "raw" || standing.litres < 0.5) return [];
+    const common = { dueAt: now, station: "rounds" as const, vessel: state.vessel.id };
+    const share = fatShare(reading);
+    if (share > settings.fatLimitShare)
+      return [
+        {
+          ...common,
+          id: `hold-apart ${state.vessel.id}`,
+          code: "hold-apart",
+          fatShare: share,
+          limitShare: settings.fatLimitShare,
+        },
+      ];
+    const into = settlingRoom(vessels, standing.litres);
+    return into
+      ? [{ ...common, id: `tip-in ${state.vessel.id}`, code: "tip-in", litres: standing.litres, into: into.state.vessel.id }]
+      : [];
+  });
+}
+
+/** The settling vessel with room whose rest is least worth keeping: an empty one, else the last one stirred. */
+function settlingRoom(vessels: readonly VesselReading[], litres: number): VesselReading | undefined {
+  return vessels
+    .filter((v) => v.state.vessel.role === "settling" && v.standing.capacityLitres - v.standing.litres >= litres)
+    .filter((v) => !v.standing.settling?.ready)
+    .sort((a, b) => (b.state.stirredAt ?? "~").localeCompare(a.state.stirredAt ?? "~"))[0];
+}
+
+/** A kettle or heel tub that holds fat is work for the kettle. */
+export function kettleWork({ vessels, now, settings }: Reading): Advice[] {
+  return vessels.flatMap((reading): Advice[] => {
+    const share = fatShare(reading);
+    if (reading.state.vessel.role !== "kettle" || share <= settings.fatLimitShare) return [];
+    const { id } = reading.state.vessel;
+    return [{ id: `kettle ${id}`, code: "kettle", dueAt: now, station: "kettle", vessel: id, fatShare: share }];
+  });
+}

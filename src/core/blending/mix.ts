@@ -1,0 +1,32 @@
+import { FLUIDS, type FluidPart, fromWalther, kinematicViscosityMm2PerS, walther } from "../fluids";
+
+/** A fluid part with the factor its viscosity carries (1 fresh, about 1.15 fried). */
+export interface MixPart extends FluidPart {
+  readonly usedFactor: number;
+}
+
+/** Every waste oil of a mix carries the same used factor; bought petroleum and ester carry none. */
+export const withUsedFactor = (parts: readonly FluidPart[], usedFactor: number): MixPart[] =>
+  parts.map((p) => {
+    const { family } = FLUIDS[p.fluid];
+    return { ...p, usedFactor: family === "vegetable" || family === "fat" ? usedFactor : 1 };
+  });
+
+export const mixLitres = (parts: readonly FluidPart[]): number => parts.reduce((sum, p) => sum + p.litres, 0);
+
+/** Volume-weighted mean of a property; NaN for an empty mix, which callers rule out first. */
+export function volumeMean(parts: readonly FluidPart[], of: (p: FluidPart) => number): number {
+  return parts.reduce((sum, p) => sum + p.litres * of(p), 0) / mixLitres(parts);
+}
+
+/** Kinematic viscosity in mm²/s of a mix at a temperature: ASTM D7152, volume fractions on W. Range −40 to 150 °C. */
+export function mixViscosityMm2PerS(parts: readonly MixPart[], celsius: number): number {
+  let sum = 0;
+  let litres = 0;
+  for (const p of parts) {
+    // Back through ν even for fresh fluids: the standard's inverse is explicit, so W of its ν is not quite the line's W.
+    sum += p.litres * walther(kinematicViscosityMm2PerS(p.fluid, celsius, p.usedFactor));
+    litres += p.litres;
+  }
+  return fromWalther(sum / litres);
+}

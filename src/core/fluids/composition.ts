@@ -1,0 +1,41 @@
+import { type ComponentId, isMuck, litres15PerLitre } from "./component";
+import type { FluidId } from "./table";
+
+/** Litres at 15 °C of one component. */
+export interface Part {
+  readonly component: ComponentId;
+  readonly litres: number;
+}
+
+export interface FluidPart {
+  readonly fluid: FluidId;
+  readonly litres: number;
+}
+
+/** Sums parts of the same component, largest first. */
+export function byComponent(parts: Iterable<Part>): Part[] {
+  const sums = new Map<ComponentId, number>();
+  for (const p of parts) sums.set(p.component, (sums.get(p.component) ?? 0) + p.litres);
+  return [...sums].map(([component, litres]) => ({ component, litres })).sort((a, b) => b.litres - a.litres);
+}
+
+/** Only what can be a fuel: water and sludge left out. */
+export const fuelParts = (parts: Iterable<Part>): FluidPart[] =>
+  byComponent(parts).flatMap((p) => (isMuck(p.component) ? [] : [{ fluid: p.component, litres: p.litres }]));
+
+export const totalLitres = (parts: Iterable<Part>): number => {
+  let sum = 0;
+  for (const p of parts) sum += p.litres;
+  return sum;
+};
+
+/** Litres at 15 °C in one litre of this mixture measured at `celsius`; 1 for nothing. */
+export function mixtureLitres15PerLitre(parts: readonly Part[], celsius: number): number {
+  let at15 = 0;
+  let measured = 0;
+  for (const p of parts) {
+    at15 += p.litres;
+    measured += p.litres / litres15PerLitre(p.component, celsius);
+  }
+  return measured > 0 ? at15 / measured : 1;
+}

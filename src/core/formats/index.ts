@@ -1,0 +1,1 @@
+export { readYardFile, writeYardFile, YARD_FORMAT, YARD_SCHEMA, type YardFile, type YardFileError } from "./yardFile";

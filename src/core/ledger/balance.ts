@@ -1,0 +1,48 @@
+import { type ComponentId } from "../fluids";
+import { type AccountName, IN_ACCOUNTS, OUT_ACCOUNTS, type YardState } from "./state";
+
+/** Litres in, litres out. `gapLitres` is what does not close: rounding, or a bug. */
+export interface Balance {
+  readonly in: Record<(typeof IN_ACCOUNTS)[number], number>;
+  readonly out: Record<(typeof OUT_ACCOUNTS)[number], number>;
+  readonly standing: number;
+  readonly gapLitres: number;
+  readonly closes: boolean;
+}
+
+const RELATIVE = 1e-9;
+
+export const accountLitres = (yard: YardState, name: AccountName): number => {
+  let sum = 0;
+  for (const litres of yard.accounts[name].values()) sum += litres;
+  return sum;
+};
+
+/** All vessels + burned + disposed + lost + unaccounted = all that came in, to 1e-9 of it. Litres at 15 °C. */
+export function balance(yard: YardState): Balance {
+  const read = <N extends AccountName>(names: readonly N[]): Record<N, number> =>
+    Object.fromEntries(names.map((n) => [n, accountLitres(yard, n)])) as Record<N, number>;
+  const entered = read(IN_ACCOUNTS);
+  const left = read(OUT_ACCOUNTS);
+  let standing = 0;
+  for (const v of yard.vessels.values()) standing += v.contents.total;
+  const total = entered.collected + entered.bought;
+  const gapLitres = total - (standing + left.burned + left.disposed + left.lost + left.unaccounted);
+  return { in: entered, out: left, standing, gapLitres, closes: Math.abs(gapLitres) <= RELATIVE * Math.max(1, total) };
+}
+
+/** An account's litres by what they are and by the batch they came from. */
+export function accountBy(
+  yard: YardState,
+  name: AccountName,
+): { byComponent: Map<ComponentId, number>; byOrigin: Map<string, number> } {
+  const byComponent = new Map<ComponentId, number>();
+  const byOrigin = new Map<string, number>();
+  for (const [key, litres] of yard.accounts[name]) {
+    const component = yard.parts.component(key);
+    const origin = yard.parts.origins[key] ?? "";
+    byComponent.set(component, (byComponent.get(component) ?? 0) + litres);
+    byOrigin.set(origin, (byOrigin.get(origin) ?? 0) + litres);
+  }
+  return { byComponent, byOrigin };
+}

@@ -1,0 +1,74 @@
+import type { Fault } from "./errors";
+import type { EntryOf } from "./schema/entry";
+import { emptyVessel, type YardState } from "./state";
+import { vesselAt } from "./transfer";
+
+/** Entries that say what stands where and how it looks; they move no litres. */
+
+export function setSettings(yard: YardState, entry: EntryOf<"settings">): undefined {
+  const given = Object.entries(entry.data).filter(([, value]) => value !== undefined);
+  yard.settings = { ...yard.settings, ...Object.fromEntries(given) };
+}
+
+export function setVessel(yard: YardState, entry: EntryOf<"vessel">): undefined {
+  const known = yard.vessels.get(entry.data.id);
+  yard.vessels.set(entry.data.id, known ? { ...known, vessel: entry.data } : emptyVessel(entry.data));
+}
+
+export function setSource(yard: YardState, entry: EntryOf<"source">): undefined {
+  const known = yard.sources.get(entry.data.id);
+  yard.sources.set(entry.data.id, {
+    pickups: 0,
+    litres: 0,
+    lastAt: null,
+    lastLitres: null,
+    ...known,
+    source: entry.data,
+  });
+}
+
+export function setBag(yard: YardState, entry: EntryOf<"bag">): undefined {
+  const known = yard.bags.get(entry.data.id);
+  yard.bags.set(entry.data.id, { litres: 0, runs: [], servicedAt: null, ...known, bag: entry.data });
+}
+
+export function setVehicle(yard: YardState, entry: EntryOf<"vehicle">): Fault | undefined {
+  const tanks = entry.data.kind === "single" ? [entry.data.tank] : [entry.data.dieselTank, entry.data.oilTank];
+  for (const tank of tanks) vesselAt(yard, tank);
+  const known = yard.vehicles.get(entry.data.id);
+  yard.vehicles.set(entry.data.id, {
+    km: 0,
+    trips: 0,
+    lastTripAt: null,
+    residualOilShare: null,
+    ...known,
+    vehicle: entry.data,
+  });
+  return undefined;
+}
+
+export function setWeather(yard: YardState, entry: EntryOf<"weather">): undefined {
+  const { shedCelsius, tonightLowCelsius } = entry.data;
+  if (shedCelsius !== undefined) yard.shedTemperatures.push({ at: entry.happenedAt, celsius: shedCelsius });
+  yard.settings = {
+    ...yard.settings,
+    ...(shedCelsius !== undefined && { shedCelsius }),
+    ...(tonightLowCelsius !== undefined && { tonightLowCelsius }),
+  };
+}
+
+export function setDip(yard: YardState, entry: EntryOf<"dip">): undefined {
+  const state = vesselAt(yard, entry.data.vessel);
+  const { oilMm, fatMm, waterMm, celsius } = entry.data;
+  yard.vessels.set(entry.data.vessel, {
+    ...state,
+    dips: [...state.dips, { at: entry.happenedAt, oilMm, fatMm, waterMm }],
+    celsius: celsius ?? state.celsius,
+  });
+}
+
+export function setDisturbed(yard: YardState, entry: EntryOf<"disturbed">): undefined {
+  const state = vesselAt(yard, entry.data.vessel);
+  if (state.contents.total === 0) return;
+  yard.vessels.set(entry.data.vessel, { ...state, stirredAt: entry.happenedAt, dips: [] });
+}

@@ -1,0 +1,14 @@
+import * as z from "../zod";
+
+/** Branded, so that a vessel's id cannot stand where a source's is wanted. */
+export const EntryId = z.string().min(1).max(64).brand<"EntryId">();
+export const VesselId = z.string().min(1).max(64).brand<"VesselId">();
+export const SourceId = z.string().min(1).max(64).brand<"SourceId">();
+export const BagId = z.string().min(1).max(64).brand<"BagId">();
+export const VehicleId = z.string().min(1).max(64).brand<"VehicleId">();
+
+export type EntryId = z.infer<typeof EntryId>;
+export type VesselId = z.infer<typeof VesselId>;
+export type SourceId = z.infer<typeof SourceId>;
+export type BagId = z.infer<typeof BagId>;
+export type VehicleId = z.infer<typeof VehicleId>;

@@ -1,0 +1,41 @@
+export { accountBy, accountLitres, type Balance, balance } from "./balance";
+export type { Fault, LedgerError } from "./errors";
+export { offerEntry } from "./guard";
+export { BagId, EntryId, SourceId, VehicleId, VesselId } from "./ids";
+export { byTime, deadIds, liveEntries, targetOf } from "./live";
+export { project } from "./project";
+export {
+  CURRENT_VERSION,
+  type Draft,
+  ENTRY_KINDS,
+  type Entry,
+  type EntryKind,
+  type EntryOf,
+  EntrySchema,
+} from "./schema/entry";
+export type { Measured, MeasuredOrAll } from "./schema/quantities";
+export {
+  type Bag,
+  DEFAULT_SETTINGS,
+  type Settings,
+  type Source,
+  type Vehicle,
+  VESSEL_ROLES,
+  type Vessel,
+  type VesselRole,
+} from "./schema/things";
+export {
+  type AccountName,
+  type BagRun,
+  type BagState,
+  type DipReading,
+  type PartLitres,
+  partsOf,
+  type SourceState,
+  type VehicleState,
+  type VesselState,
+  type YardState,
+} from "./state";
+export { appendEntry, buildTimeline, type Timeline, yardAt } from "./timeline";
+export { vesselsOf } from "./touches";
+export { readEntry, type Upcasters } from "./upcast";

@@ -1,0 +1,145 @@
+import * as z from "../../zod";
+import { BagId, EntryId, SourceId, VehicleId, VesselId } from "../ids";
+import { Celsius, Component, Fluid, Litres, Measured, MeasuredOrAll, Millimetres, Minutes, Share } from "./quantities";
+import { BagSchema, SettingsSchema, SourceSchema, VehicleSchema, VesselSchema } from "./things";
+
+const Iso = z.iso.datetime({ precision: 3 });
+const Text = z.string().max(500);
+
+/** What the app said at the time; kept with the entry, so a better model never rewrites history. */
+const Forecast = z.object({
+  readyAt: Iso.optional(),
+  litres: z.number().min(0).optional(),
+  drawOffMm: Millimetres.optional(),
+  residualShare: Share.optional(),
+  nuMm2PerS: z.number().positive().optional(),
+});
+
+/** Muck brought in with the oil, as shares of the litres picked up. */
+const MuckShares = z
+  .object({ water: Share.optional(), sludge: Share.optional(), "fryer-fat": Share.optional() })
+  .refine((s) => (s.water ?? 0) + (s.sludge ?? 0) + (s["fryer-fat"] ?? 0) <= 1, "shares above one");
+
+const Layer = z.enum(["mixed", "top", "bottom"]);
+
+const DATA = {
+  settings: SettingsSchema.partial(),
+  vessel: VesselSchema,
+  source: SourceSchema,
+  bag: BagSchema,
+  vehicle: VehicleSchema,
+  weather: z.object({ shedCelsius: Celsius.optional(), tonightLowCelsius: Celsius.optional() }),
+  pickup: z.object({
+    source: SourceId,
+    to: VesselId,
+    fluid: Fluid,
+    amount: Measured,
+    muck: MuckShares,
+    look: z.enum(["clear", "creamy", "wet"]).optional(),
+    paid: z.number().min(0).max(1e6).optional(),
+  }),
+  purchase: z.object({ to: VesselId, fluid: Fluid, amount: Measured, paid: z.number().min(0).max(1e6).optional() }),
+  move: z.object({ from: VesselId, to: VesselId, amount: MeasuredOrAll, layer: Layer }),
+  "draw-off": z.object({
+    from: VesselId,
+    to: VesselId,
+    amount: Measured,
+    suctionMm: Millimetres,
+    suspendedShare: Share,
+    forecast: Forecast.optional(),
+  }),
+  dip: z.object({
+    vessel: VesselId,
+    oilMm: Millimetres.optional(),
+    fatMm: Millimetres.optional(),
+    waterMm: Millimetres.optional(),
+    celsius: Celsius.optional(),
+  }),
+  disturbed: z.object({ vessel: VesselId, how: z.enum(["carried", "driven", "stirred", "heated"]) }),
+  "filter-run": z.object({
+    from: VesselId,
+    to: VesselId,
+    bags: z.array(BagId).min(1).max(10),
+    amount: Measured,
+    minutes: Minutes,
+    lossLitres: z.number().min(0).max(10_000),
+  }),
+  "bag-service": z.object({ bag: BagId, what: z.enum(["washed", "changed"]) }),
+  blend: z.object({
+    to: VesselId,
+    parts: z.array(z.object({ from: VesselId, amount: Measured })).min(1).max(10),
+    forecast: Forecast.optional(),
+  }),
+  fill: z.object({ vehicle: VehicleId, from: VesselId, to: VesselId, amount: MeasuredOrAll }),
+  trip: z.object({
+    vehicle: VehicleId,
+    km: z.number().min(0).max(100_000).optional(),
+    outsideCelsius: Celsius.optional(),
+    minutes: z.object({ startOnDiesel: Minutes, onOil: Minutes, purge: Minutes }),
+    burned: z.array(z.object({ from: VesselId, litres: Litres })).max(4),
+    returned: z.object({ from: VesselId, to: VesselId, litres: Litres }).optional(),
+    forecast: Forecast.optional(),
+  }),
+  dispose: z.object({ from: VesselId, amount: MeasuredOrAll, layer: Layer, where: Text }),
+  "stock-take": z.object({ vessel: VesselId, found: Measured.extend({ litres: z.number().min(0) }), gainOf: Component.optional() }),
+  void: z.object({ entry: EntryId, reason: Text }),
+} as const;
+
+export type EntryKind = keyof typeof DATA;
+export const ENTRY_KINDS = Object.keys(DATA) as EntryKind[];
+
+/** The payload version this build writes, by kind. Older ones are upcast on read, newer ones refused. */
+export const CURRENT_VERSION: Record<EntryKind, number> = Object.fromEntries(
+  ENTRY_KINDS.map((k) => [k, 1]),
+) as Record<EntryKind, number>;
+
+const envelope = {
+  id: EntryId,
+  v: z.number().int().min(1),
+  /** When it happened, and when and where it was written down; UTC, to the millisecond, so that text order is time order. */
+  happenedAt: Iso,
+  recordedAt: Iso,
+  device: z.string().min(1).max(64),
+  note: Text.optional(),
+  /** A correction: this entry stands instead of that one. */
+  replaces: EntryId.optional(),
+};
+
+const entryOf = <K extends EntryKind>(kind: K) =>
+  z.strictObject({ ...envelope, kind: z.literal(kind), data: DATA[kind] as (typeof DATA)[K] });
+
+export const EntrySchema = z.discriminatedUnion("kind", [
+  entryOf("settings"),
+  entryOf("vessel"),
+  entryOf("source"),
+  entryOf("bag"),
+  entryOf("vehicle"),
+  entryOf("weather"),
+  entryOf("pickup"),
+  entryOf("purchase"),
+  entryOf("move"),
+  entryOf("draw-off"),
+  entryOf("dip"),
+  entryOf("disturbed"),
+  entryOf("filter-run"),
+  entryOf("bag-service"),
+  entryOf("blend"),
+  entryOf("fill"),
+  entryOf("trip"),
+  entryOf("dispose"),
+  entryOf("stock-take"),
+  entryOf("void"),
+]);
+
+export type Entry = z.infer<typeof EntrySchema>;
+export type EntryOf<K extends EntryKind> = Extract<Entry, { kind: K }>;
+/** What a person says happened; the store adds id, device and times. */
+export type Draft = {
+  [K in EntryKind]: {
+    readonly kind: K;
+    readonly data: EntryOf<K>["data"];
+    readonly happenedAt?: string;
+    readonly note?: string;
+    readonly replaces?: EntryId;
+  };
+}[EntryKind];

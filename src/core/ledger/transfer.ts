@@ -1,0 +1,106 @@
+import { type ComponentId, litres15PerLitre, mixtureLitres15PerLitre } from "../fluids";
+import { add, type Contents, EMPTY, takeLayer, takeMixed } from "./contents";
+import type { EntryId, VesselId } from "./ids";
+import type { MeasuredOrAll } from "./schema/quantities";
+import { type AccountName, partsOf, type VesselState, type YardState } from "./state";
+
+/** A fault raised while an entry is applied: caught by `applyEntry`, never seen outside. */
+export type TransferFault =
+  | { readonly code: "overdrawn"; readonly vessel: VesselId; readonly shortLitres: number }
+  | { readonly code: "empty"; readonly vessel: VesselId }
+  | { readonly code: "same-vessel"; readonly vessel: VesselId }
+  | { readonly code: "unknown-vessel"; readonly vessel: VesselId };
+
+export class TransferStopped extends Error {
+  constructor(readonly fault: TransferFault) {
+    super(fault.code);
+  }
+}
+
+export type Layer = "mixed" | "top" | "bottom";
+
+/** A millionth of a litre: what typing and rounding may be out by without being an overdraw. */
+const SLACK_LITRES = 1e-6;
+
+export function vesselAt(yard: YardState, id: VesselId): VesselState {
+  const found = yard.vessels.get(id);
+  if (!found) throw new TransferStopped({ code: "unknown-vessel", vessel: id });
+  return found;
+}
+
+/** Takes litres (as measured) out of a vessel and gives what was in them. */
+export function takeOut(
+  yard: YardState,
+  from: VesselId,
+  amount: MeasuredOrAll,
+  at: string,
+  layer: Layer = "mixed",
+  suspendedShare = 0,
+): Contents {
+  const state = vesselAt(yard, from);
+  if (state.contents.total === 0) throw new TransferStopped({ code: "empty", vessel: from });
+  const litres15 =
+    "all" in amount
+      ? state.contents.total
+      : amount.litres *
+        (amount.celsius === undefined
+          ? 1
+          : mixtureLitres15PerLitre(partsOf(state.contents, yard.parts), amount.celsius));
+  const short = litres15 - state.contents.total;
+  if (short > SLACK_LITRES) throw new TransferStopped({ code: "overdrawn", vessel: from, shortLitres: short });
+  const { taken, left } =
+    layer === "mixed"
+      ? takeMixed(state.contents, yard.parts, litres15)
+      : takeLayer(state.contents, yard.parts, litres15, layer, suspendedShare);
+  const emptied = left.total < SLACK_LITRES;
+  yard.vessels.set(from, {
+    ...state,
+    contents: left,
+    changedAt: at,
+    // A clean draw-off leaves the rest standing; an emptied vessel starts over.
+    stirredAt: emptied ? null : state.stirredAt,
+    dips: emptied ? [] : state.dips.map((d) => ({ ...d, oilMm: undefined })),
+  });
+  return taken;
+}
+
+/** Pours contents into a vessel: what stood there is stirred up, and its settling clock starts again. */
+export function pourIn(yard: YardState, to: VesselId, poured: Contents, at: string, celsius?: number): void {
+  const state = vesselAt(yard, to);
+  yard.vessels.set(to, {
+    ...state,
+    contents: add(state.contents, poured),
+    changedAt: at,
+    stirredAt: at,
+    dips: [],
+    celsius: celsius ?? state.celsius,
+  });
+}
+
+/** Books litres to an account outside the vessels; `sign` −1 takes them back out of it. */
+export function book(yard: YardState, account: AccountName, moved: Contents, sign: 1 | -1 = 1): void {
+  const litres = yard.accounts[account];
+  moved.keys.forEach((key, i) => {
+    litres.set(key, (litres.get(key) ?? 0) + sign * (moved.litres[i] ?? 0));
+  });
+}
+
+/** Fresh litres from outside, by component as measured, brought to 15 °C. */
+export function bringIn(
+  yard: YardState,
+  measured: readonly (readonly [ComponentId, number])[],
+  celsius: number | undefined,
+  origin: EntryId,
+): Contents {
+  let contents: Contents = EMPTY;
+  for (const [component, litres] of measured) {
+    if (litres === 0) continue;
+    const at15 = litres * (celsius === undefined ? 1 : litres15PerLitre(component, celsius));
+    contents = add(contents, { keys: [yard.parts.key(component, origin)], litres: [at15], total: at15 });
+  }
+  return contents;
+}
+
+export function requireDifferent(from: VesselId, to: VesselId): void {
+  if (from === to) throw new TransferStopped({ code: "same-vessel", vessel: from });
+}

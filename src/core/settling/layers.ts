@@ -1,0 +1,52 @@
+import { type ComponentId, isMuck, type Part } from "../fluids";
+import { heightAtLitres, type VesselForm } from "../vessels";
+
+export type LayerKind = "water" | "sludge" | "fat" | "oil";
+
+export interface Layer {
+  readonly kind: LayerKind;
+  readonly fromMm: number;
+  readonly toMm: number;
+}
+
+/** Settled muck lies loose: with oil caught in it, it fills about twice its own litres. */
+const LOOSE = 2;
+
+const kindOf = (component: ComponentId): LayerKind =>
+  component === "water" ? "water" : component === "sludge" ? "sludge" : component === "fryer-fat" ? "fat" : "oil";
+
+/** Heights a person read on the stick, in mm from the bottom. */
+export interface DipLines {
+  readonly fatMm?: number | undefined;
+  readonly waterMm?: number | undefined;
+}
+
+/**
+ * The layers of a standing vessel from the bottom up. A dip's lines are believed; without one the muck the ledger
+ * knows of is drawn as it will lie, sludge and water lowest, then fat.
+ */
+export function layersOf(form: VesselForm, parts: readonly Part[], dip: DipLines | null): Layer[] {
+  const total = parts.reduce((sum, p) => sum + p.litres, 0);
+  if (total <= 0) return [];
+  const litresOf = (kind: LayerKind): number =>
+    parts.reduce((sum, p) => (kindOf(p.component) === kind ? sum + p.litres : sum), 0);
+  const height = (litres: number): number => heightAtLitres(form, Math.min(litres, total));
+  const surface = height(total);
+  const sludge = parts.every((p) => isMuck(p.component)) ? litresOf("sludge") : litresOf("sludge") * LOOSE;
+  const water = litresOf("water");
+  const fat = litresOf("fat") * LOOSE;
+  const sludgeTop = height(sludge);
+  const waterTop = Math.min(surface, Math.max(dip?.waterMm ?? height(sludge + water), sludgeTop));
+  const fatTop = Math.min(surface, Math.max(dip?.fatMm ?? height(sludge + water + fat), waterTop));
+  const layers: Layer[] = [
+    { kind: "sludge", fromMm: 0, toMm: sludgeTop },
+    { kind: "water", fromMm: sludgeTop, toMm: waterTop },
+    { kind: "fat", fromMm: waterTop, toMm: fatTop },
+    { kind: "oil", fromMm: fatTop, toMm: surface },
+  ];
+  return layers.filter((l) => l.toMm - l.fromMm > 0.05);
+}
+
+/** Height of the top of everything that must stay behind. */
+export const muckTopMm = (layers: readonly Layer[]): number =>
+  layers.reduce((top, l) => (l.kind === "oil" ? top : Math.max(top, l.toMm)), 0);

@@ -1,0 +1,14 @@
+const GRAVITY_M_PER_S2 = 9.80665;
+
+/**
+ * Stokes' settling velocity in m/s, down positive: v = (ρp − ρf)·g·d²/(18 μ). Negative for what floats.
+ * Holds while the particle's Reynolds number is under about 0.3; kitchen crumbs in oil are far below it.
+ */
+export function stokesVelocityMPerS(
+  diameterUm: number,
+  particleKgPerM3: number,
+  fluidKgPerM3: number,
+  dynamicViscosityPaS: number,
+): number {
+  return ((particleKgPerM3 - fluidKgPerM3) * GRAVITY_M_PER_S2 * (diameterUm * 1e-6) ** 2) / (18 * dynamicViscosityPaS);
+}

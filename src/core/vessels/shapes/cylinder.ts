@@ -1,0 +1,8 @@
+import { litresFromMm3, type Shape, type ShapeModel } from "../shape";
+
+/** Upright: πd²/4·h. */
+export const cylinder: ShapeModel<Extract<Shape, { kind: "cylinder" }>> = {
+  litres: (s, h) => litresFromMm3((Math.PI / 4) * s.diameterMm ** 2 * h),
+  widthMm: (s) => s.diameterMm,
+  maxHeightMm: () => Number.POSITIVE_INFINITY,
+};

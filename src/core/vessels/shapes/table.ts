@@ -1,0 +1,28 @@
+import type { Shape, ShapeModel } from "../shape";
+
+type Table = Extract<Shape, { kind: "table" }>;
+
+/** Straight lines between the owner's own (mm, litres) marks, starting from (0, 0). */
+function litres(s: Table, h: number): number {
+  let [mm0, l0] = [0, 0];
+  for (const [mm, l] of s.points) {
+    if (h <= mm) return mm === mm0 ? l : l0 + ((l - l0) * (h - mm0)) / (mm - mm0);
+    [mm0, l0] = [mm, l];
+  }
+  return l0;
+}
+
+export const table: ShapeModel<Table> = {
+  litres,
+  // Unknown in plan: drawn as the square column that holds the same litres at each height.
+  widthMm(s, h) {
+    const step = Math.max(1, maxHeightMm(s) / 50);
+    const low = Math.max(0, Math.min(h - step / 2, maxHeightMm(s) - step));
+    return Math.sqrt(((litres(s, low + step) - litres(s, low)) * 1e6) / step);
+  },
+  maxHeightMm,
+};
+
+function maxHeightMm(s: Table): number {
+  return s.points.at(-1)?.[0] ?? 0;
+}

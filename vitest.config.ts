@@ -1,0 +1,16 @@
+import react from "@vitejs/plugin-react";
+import { defineConfig } from "vitest/config";
+
+export default defineConfig({
+  resolve: { alias: { "@": `${import.meta.dirname}/src` } },
+  test: {
+    projects: [
+      { extends: true, test: { name: "core", environment: "node", include: ["src/{core,store,demo,workers}/**/*.test.ts"] } },
+      {
+        extends: true,
+        plugins: [react()],
+        test: { name: "ui", environment: "jsdom", include: ["src/**/*.test.tsx"], setupFiles: ["./vitest.setup.ts"] },
+      },
+    ],
+  },
+});

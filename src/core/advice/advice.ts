@@ -19,10 +19,11 @@ export type AdviceMatter =
       readonly latestAt: string | null;
       readonly slowest: string;
     }
-  | { readonly code: "hold-apart"; readonly fatShare: number; readonly limitShare: number }
+  | { readonly code: "hold-apart"; readonly because: "fat"; readonly share: number; readonly limitShare: number }
+  | { readonly code: "hold-apart"; readonly because: "engine-oil"; readonly share: number }
   | { readonly code: "tip-in"; readonly litres: number; readonly into: VesselId }
   | { readonly code: "filter"; readonly litres: number; readonly into: VesselId }
-  | { readonly code: "clean-out"; readonly fullShare: number; readonly sludgeLitres: number }
+  | { readonly code: "clean-out"; readonly fullShare: number }
   | { readonly code: "empty-waste"; readonly fullShare: number }
   | { readonly code: "kettle"; readonly fatShare: number }
   | {

@@ -17,11 +17,13 @@ export const componentName = (id: ComponentId): string => (isFluidId(id) ? FLUID
 export const componentDensity15 = (id: ComponentId): number =>
   isFluidId(id) ? FLUIDS[id].rho15KgPerL : MUCK[id].rho15KgPerL;
 
+/** Volume expansion per kelvin. */
+export const expansionPerK = (id: ComponentId): number => (isFluidId(id) ? FLUIDS[id].alphaPerK : MUCK[id].alphaPerK);
+
 /**
  * Litres at 15 °C in one litre measured at `celsius`: ρ(t)/ρ15 = 1 − α·(t − 15).
  * Source: linear expansion with the fluid table's α; meant for −40 to 150 °C.
  */
 export function litres15PerLitre(id: ComponentId, celsius: number): number {
-  const alpha = isFluidId(id) ? FLUIDS[id].alphaPerK : MUCK[id].alphaPerK;
-  return 1 - alpha * (celsius - 15);
+  return 1 - expansionPerK(id) * (celsius - 15);
 }

@@ -1,4 +1,4 @@
-import { type ComponentId, isMuck, litres15PerLitre } from "./component";
+import { type ComponentId, isMuck } from "./component";
 import type { FluidId } from "./table";
 
 /** Litres at 15 °C of one component. */
@@ -28,14 +28,3 @@ export const totalLitres = (parts: Iterable<Part>): number => {
   for (const p of parts) sum += p.litres;
   return sum;
 };
-
-/** Litres at 15 °C in one litre of this mixture measured at `celsius`; 1 for nothing. */
-export function mixtureLitres15PerLitre(parts: readonly Part[], celsius: number): number {
-  let at15 = 0;
-  let measured = 0;
-  for (const p of parts) {
-    at15 += p.litres;
-    measured += p.litres / litres15PerLitre(p.component, celsius);
-  }
-  return measured > 0 ? at15 / measured : 1;
-}

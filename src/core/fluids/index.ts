@@ -1,9 +1,8 @@
-export { type ComponentId, componentDensity15, componentName, isMuck, litres15PerLitre, type MuckId } from "./component";
+export { type ComponentId, componentDensity15, componentName, expansionPerK, isMuck, litres15PerLitre, type MuckId } from "./component";
 export {
   byComponent,
   type FluidPart,
   fuelParts,
-  mixtureLitres15PerLitre,
   type Part,
   totalLitres,
 } from "./composition";

@@ -14,7 +14,7 @@ const RELATIVE = 1e-9;
 
 export const accountLitres = (yard: YardState, name: AccountName): number => {
   let sum = 0;
-  for (const litres of yard.accounts[name].values()) sum += litres;
+  for (const litres of yard.accounts[name]) sum += litres;
   return sum;
 };
 
@@ -38,7 +38,8 @@ export function accountBy(
 ): { byComponent: Map<ComponentId, number>; byOrigin: Map<string, number> } {
   const byComponent = new Map<ComponentId, number>();
   const byOrigin = new Map<string, number>();
-  for (const [key, litres] of yard.accounts[name]) {
+  for (const [key, litres] of yard.accounts[name].entries()) {
+    if (litres === 0) continue;
     const component = yard.parts.component(key);
     const origin = yard.parts.origins[key] ?? "";
     byComponent.set(component, (byComponent.get(component) ?? 0) + litres);

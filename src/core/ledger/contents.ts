@@ -1,4 +1,4 @@
-import { type ComponentId, isMuck } from "../fluids";
+import { type ComponentId, expansionPerK } from "../fluids";
 
 /**
  * What is in a vessel: litres at 15 °C by part, a part being (component, origin batch). Parallel arrays sorted by the
@@ -6,31 +6,68 @@ import { type ComponentId, isMuck } from "../fluids";
  */
 export interface Contents {
   readonly keys: readonly number[];
-  readonly litres: readonly number[];
+  /** Relative: a part's litres are `scale` times this, so that taking a proportional share copies nothing. */
+  readonly unscaled: readonly number[];
+  readonly scale: number;
   readonly total: number;
+  /** With more parts than this the smallest are put together; doubles as it grows, so that looking for them is rare. */
+  readonly foldAbove: number;
 }
 
-export const EMPTY: Contents = { keys: [], litres: [], total: 0 };
+const FOLD_FIRST = 48;
 
-/** Origin of the traces too small to follow: under a cubic millimetre. They keep their component and their litres. */
+export const EMPTY: Contents = {
+  keys: [],
+  unscaled: [],
+  scale: 1,
+  total: 0,
+  foldAbove: FOLD_FIRST,
+};
+
+/** Origin of the traces too small to follow: under two teaspoons. They keep their component and their litres. */
 export const TRACES = "~traces";
-const TRACE_LITRES = 1e-6;
+const TRACE_LITRES = 1e-2;
+
+/** Lowest first: sludge, water, fat, then everything else. */
+const OIL_DEPTH = 3;
+const depthOf = (component: ComponentId): number =>
+  component === "sludge" ? 0 : component === "water" ? 1 : component === "fryer-fat" ? 2 : OIL_DEPTH;
 
 /** Numbers the parts. Only ever grows, so that projections of one yard may share it. */
 export class PartTable {
   readonly components: ComponentId[] = [];
   readonly origins: string[] = [];
-  private readonly numbers = new Map<string, number>();
+  /** How deep each part lies when it has settled, and its expansion: looked up millions of times. */
+  readonly depths: number[] = [];
+  readonly alphasPerK: number[] = [];
+  private readonly numbers = new Map<string, Map<ComponentId, number>>();
+  private readonly traceKeys = new Map<ComponentId, number>();
 
   key(component: ComponentId, origin: string): number {
-    const name = `${component}|${origin}`;
-    const known = this.numbers.get(name);
+    let ofOrigin = this.numbers.get(origin);
+    if (!ofOrigin) {
+      ofOrigin = new Map();
+      this.numbers.set(origin, ofOrigin);
+    }
+    const known = ofOrigin.get(component);
     if (known !== undefined) return known;
     const key = this.components.length;
-    this.numbers.set(name, key);
+    ofOrigin.set(component, key);
     this.components.push(component);
     this.origins.push(origin);
+    this.depths.push(depthOf(component));
+    this.alphasPerK.push(expansionPerK(component));
     return key;
+  }
+
+  /** The part that traces of this part's component go under. */
+  traceKey(key: number): number {
+    const component = this.component(key);
+    const known = this.traceKeys.get(component);
+    if (known !== undefined) return known;
+    const made = this.key(component, TRACES);
+    this.traceKeys.set(component, made);
+    return made;
   }
 
   component(key: number): ComponentId {
@@ -40,20 +77,88 @@ export class PartTable {
   }
 }
 
-export function add(a: Contents, b: Contents): Contents {
+/** Both together. Traces are folded here and nowhere else: contents only grow parts by being poured together. */
+export function add(a: Contents, b: Contents, table: PartTable): Contents {
   if (a.keys.length === 0) return b;
   if (b.keys.length === 0) return a;
-  const keys: number[] = [];
-  const litres: number[] = [];
+  const both = merge(a, b);
+  return both.keys.length > both.foldAbove ? foldTraces(both, table) : both;
+}
+
+function merge(a: Contents, b: Contents): Contents {
+  const out = scratch(a.keys.length + b.keys.length);
+  const { keys, litres } = out;
+  const { keys: aKeys, unscaled: aLitres, scale: aScale } = a;
+  const { keys: bKeys, unscaled: bLitres, scale: bScale } = b;
+  const aEnd = aKeys.length;
+  const bEnd = bKeys.length;
   let i = 0;
   let j = 0;
-  while (i < a.keys.length || j < b.keys.length) {
-    const ka = a.keys[i] ?? Number.POSITIVE_INFINITY;
-    const kb = b.keys[j] ?? Number.POSITIVE_INFINITY;
-    keys.push(Math.min(ka, kb));
-    litres.push((ka <= kb ? (a.litres[i++] ?? 0) : 0) + (kb <= ka ? (b.litres[j++] ?? 0) : 0));
+  let n = 0;
+  while (i < aEnd && j < bEnd) {
+    const ka = aKeys[i] as number;
+    const kb = bKeys[j] as number;
+    if (ka === kb) {
+      keys[n] = ka;
+      litres[n++] = (aLitres[i++] as number) * aScale + (bLitres[j++] as number) * bScale;
+    } else if (ka < kb) {
+      keys[n] = ka;
+      litres[n++] = (aLitres[i++] as number) * aScale;
+    } else {
+      keys[n] = kb;
+      litres[n++] = (bLitres[j++] as number) * bScale;
+    }
   }
-  return { keys, litres, total: sum(litres) };
+  for (; i < aEnd; i++) {
+    keys[n] = aKeys[i] as number;
+    litres[n++] = (aLitres[i] as number) * aScale;
+  }
+  for (; j < bEnd; j++) {
+    keys[n] = bKeys[j] as number;
+    litres[n++] = (bLitres[j] as number) * bScale;
+  }
+  return cut(out, n, Math.max(a.foldAbove, b.foldAbove));
+}
+
+interface Scratch {
+  readonly keys: number[];
+  readonly litres: number[];
+}
+
+const SCRATCHES: readonly [Scratch, Scratch] = [
+  { keys: [], litres: [] },
+  { keys: [], litres: [] },
+];
+
+/** Room to write in before the length is known; two, because a split writes both its sides at once. */
+function scratch(length: number, which: 0 | 1 = 0): Scratch {
+  const found = SCRATCHES[which];
+  while (found.keys.length < length) {
+    found.keys.push(0);
+    found.litres.push(0.5);
+  }
+  return found;
+}
+
+function cut(from: Scratch, length: number, foldAbove: number): Contents {
+  const litres = from.litres.slice(0, length);
+  return make(from.keys.slice(0, length), litres, 1, sum(litres), foldAbove);
+}
+
+/** One literal for all, so that every Contents has one shape for the engine: copying with a spread is many times slower. */
+const make = (
+  keys: readonly number[],
+  unscaled: readonly number[],
+  scale: number,
+  total: number,
+  foldAbove: number,
+): Contents => ({ keys, unscaled, scale, total, foldAbove });
+
+export function contentsOf(key: number, litres: number): Contents {
+  // Begun as a fraction, so that the engine keeps every list of litres as doubles: mixed kinds are several times slower.
+  const unscaled = [0.5];
+  unscaled[0] = litres;
+  return make([key], unscaled, 1, litres, FOLD_FIRST);
 }
 
 export interface Split {
@@ -61,50 +166,63 @@ export interface Split {
   readonly left: Contents;
 }
 
-/** Splits off `weight(key)` (0 to 1) of each part. Both sides together hold exactly what there was, to rounding. */
-function splitBy(c: Contents, table: PartTable, weight: (key: number) => number): Split {
-  const taken = new Array<number>(c.keys.length);
-  const left = new Array<number>(c.keys.length);
-  let small = false;
+/** Splits off a share (0 to 1) of each depth. Both sides together hold exactly what there was, to rounding. */
+function splitBy(c: Contents, table: PartTable, shareByDepth: readonly number[]): Split {
+  const taken = scratch(c.keys.length, 0);
+  const left = scratch(c.keys.length, 1);
+  let t = 0;
+  let l = 0;
   for (let i = 0; i < c.keys.length; i++) {
-    const all = c.litres[i] ?? 0;
-    const out = all * weight(c.keys[i] ?? 0);
-    taken[i] = out;
-    left[i] = all - out;
-    small ||= out < TRACE_LITRES || all - out < TRACE_LITRES;
+    const key = c.keys[i] as number;
+    const all = (c.unscaled[i] as number) * c.scale;
+    const out = all * (shareByDepth[table.depths[key] ?? OIL_DEPTH] ?? 0);
+    if (out > 0) {
+      taken.keys[t] = key;
+      taken.litres[t++] = out;
+    }
+    if (all - out > 0) {
+      left.keys[l] = key;
+      left.litres[l++] = all - out;
+    }
   }
-  const make = (litres: number[]): Contents => ({ keys: c.keys, litres, total: sum(litres) });
-  return small
-    ? { taken: foldTraces(make(taken), table), left: foldTraces(make(left), table) }
-    : { taken: make(taken), left: make(left) };
+  return { taken: cut(taken, t, c.foldAbove), left: cut(left, l, c.foldAbove) };
 }
 
-/** Parts too small to follow go under their component's traces; nothing is dropped but exact zeros. */
+/** Parts too small to follow go under their component's traces; no litres are dropped. */
 function foldTraces(c: Contents, table: PartTable): Contents {
-  const kept = new Map<number, number>();
+  const kept = scratch(c.keys.length);
+  const traces = new Map<number, number>();
+  let n = 0;
   for (let i = 0; i < c.keys.length; i++) {
-    const litres = c.litres[i] ?? 0;
-    if (litres === 0) continue;
-    const key = c.keys[i] ?? 0;
-    const at = litres < TRACE_LITRES ? table.key(table.component(key), TRACES) : key;
-    kept.set(at, (kept.get(at) ?? 0) + litres);
+    const part = (c.unscaled[i] as number) * c.scale;
+    const key = c.keys[i] as number;
+    if (part >= TRACE_LITRES) {
+      kept.keys[n] = key;
+      kept.litres[n++] = part;
+    } else {
+      const trace = table.traceKey(key);
+      traces.set(trace, (traces.get(trace) ?? 0) + part);
+    }
   }
-  const keys = [...kept.keys()].sort((a, b) => a - b);
-  const litres = keys.map((k) => kept.get(k) ?? 0);
-  return { keys, litres, total: sum(litres) };
+  const foldAbove = Math.max(FOLD_FIRST, 2 * (n + traces.size));
+  const large = cut(kept, n, foldAbove);
+  const sorted = [...traces].sort(([a], [b]) => a - b);
+  sorted.forEach(([key, part], i) => {
+    kept.keys[i] = key;
+    kept.litres[i] = part;
+  });
+  return merge(large, cut(kept, sorted.length, foldAbove));
 }
 
 /** A proportional share. */
-export function takeMixed(c: Contents, table: PartTable, litres: number): Split {
+export function takeMixed(c: Contents, litres: number): Split {
   if (litres >= c.total) return { taken: c, left: EMPTY };
   const share = litres / c.total;
-  return splitBy(c, table, () => share);
+  return {
+    taken: make(c.keys, c.unscaled, c.scale * share, litres, c.foldAbove),
+    left: make(c.keys, c.unscaled, c.scale * (1 - share), c.total - litres, c.foldAbove),
+  };
 }
-
-/** Lowest first: sludge, water, fat, then everything else. */
-const depth = (component: ComponentId): number =>
-  component === "sludge" ? 0 : component === "water" ? 1 : component === "fryer-fat" ? 2 : 3;
-const BOTTOM_UP = [0, 1, 2, 3];
 
 /**
  * Takes the layer named: from the top the oil with the share of muck that still hangs in it, and only when that is
@@ -119,27 +237,31 @@ export function takeLayer(
 ): Split {
   if (litres >= c.total) return { taken: c, left: EMPTY };
   const hanging = layer === "top" ? suspendedShare : 0;
-  const isOil = (key: number): boolean => depth(table.component(key)) === 3;
-  const pool = weigh(c, (key) => (isOil(key) ? 1 : hanging));
+  const byDepth = litresByDepth(c, table);
+  const oil = byDepth[OIL_DEPTH] ?? 0;
+  const pool = oil + hanging * (c.total - oil);
   if (layer === "top" && litres <= pool) {
-    return splitBy(c, table, (key) => (litres / pool) * (isOil(key) ? 1 : hanging));
+    const share = litres / pool;
+    return splitBy(c, table, [share * hanging, share * hanging, share * hanging, share]);
   }
-  const order = layer === "top" ? [...BOTTOM_UP].reverse() : BOTTOM_UP;
-  const shares = new Map<number, number>();
+  const order = layer === "top" ? [3, 2, 1, 0] : [0, 1, 2, 3];
+  const shares = [0, 0, 0, 0];
   let wanted = litres;
   for (const rank of order) {
-    const there = weigh(c, (key) => (depth(table.component(key)) === rank ? 1 : 0));
-    const share = there > 0 ? Math.min(1, wanted / there) : 0;
-    shares.set(rank, share);
-    wanted -= share * there;
+    const there = byDepth[rank] ?? 0;
+    shares[rank] = there > 0 ? Math.min(1, wanted / there) : 0;
+    wanted -= (shares[rank] ?? 0) * there;
   }
-  return splitBy(c, table, (key) => shares.get(depth(table.component(key))) ?? 0);
+  return splitBy(c, table, shares);
 }
 
-function weigh(c: Contents, weight: (key: number) => number): number {
-  let total = 0;
-  for (let i = 0; i < c.keys.length; i++) total += (c.litres[i] ?? 0) * weight(c.keys[i] ?? 0);
-  return total;
+function litresByDepth(c: Contents, table: PartTable): number[] {
+  const sums = [0, 0, 0, 0];
+  for (let i = 0; i < c.keys.length; i++) {
+    const depth = table.depths[c.keys[i] as number] ?? OIL_DEPTH;
+    sums[depth] = (sums[depth] ?? 0) + (c.unscaled[i] as number) * c.scale;
+  }
+  return sums;
 }
 
 function sum(litres: readonly number[]): number {
@@ -148,6 +270,10 @@ function sum(litres: readonly number[]): number {
   return total;
 }
 
-/** Litres of muck: water and sludge, which no engine may see. */
-export const muckLitres = (c: Contents, table: PartTable): number =>
-  weigh(c, (key) => (isMuck(table.component(key)) ? 1 : 0));
+/** Litres at 15 °C in one litre of these contents measured at `celsius`. */
+export function litres15OfMeasured(c: Contents, table: PartTable, celsius: number): number {
+  let measured = 0;
+  for (let i = 0; i < c.keys.length; i++)
+    measured += ((c.unscaled[i] as number) * c.scale) / (1 - (table.alphasPerK[c.keys[i] as number] ?? 0) * (celsius - 15));
+  return measured > 0 ? c.total / measured : 1;
+}

@@ -85,7 +85,7 @@ export function blend(yard: YardState, entry: EntryOf<"blend">): undefined {
   let poured = EMPTY;
   for (const part of parts) {
     requireDifferent(part.from, to);
-    poured = add(poured, takeOut(yard, part.from, part.amount, entry.happenedAt));
+    poured = add(poured, takeOut(yard, part.from, part.amount, entry.happenedAt), yard.parts);
   }
   pourIn(yard, to, poured, entry.happenedAt);
 }
@@ -139,7 +139,7 @@ export function stockTake(yard: YardState, entry: EntryOf<"stock-take">): Fault 
   const shares = partsOf(there, yard.parts).map((p) => [p.component, (gain * p.litres) / there.total] as const);
   if (shares.length === 0 && gainOf === undefined) return { code: "nothing-to-gain-of", vessel, entry: entry.id };
   const extra = bringIn(yard, gainOf === undefined ? shares : [[gainOf, gain]], undefined, entry.id);
-  yard.vessels.set(vessel, { ...state, contents: add(there, extra), changedAt: entry.happenedAt });
+  yard.vessels.set(vessel, { ...state, contents: add(there, extra, yard.parts), changedAt: entry.happenedAt });
   book(yard, "unaccounted", extra, -1);
   yard.origins.set(entry.id, { kind: "stock-take", at: entry.happenedAt, source: null });
   return undefined;

@@ -76,8 +76,8 @@ export interface YardState {
   readonly vehicles: Map<VehicleId, VehicleState>;
   readonly origins: Map<EntryId, Origin>;
   readonly shedTemperatures: { readonly at: string; readonly celsius: number }[];
-  /** Litres at 15 °C by part; the keys are the part table's. */
-  readonly accounts: Record<AccountName, Map<number, number>>;
+  /** Litres at 15 °C by part: the index is the part's number. */
+  readonly accounts: Record<AccountName, number[]>;
   readonly faults: Fault[];
   entries: number;
   firstAt: string | null;
@@ -94,12 +94,12 @@ export function emptyYard(): YardState {
     origins: new Map(),
     shedTemperatures: [],
     accounts: {
-      collected: new Map(),
-      bought: new Map(),
-      burned: new Map(),
-      disposed: new Map(),
-      lost: new Map(),
-      unaccounted: new Map(),
+      collected: [],
+      bought: [],
+      burned: [],
+      disposed: [],
+      lost: [],
+      unaccounted: [],
     },
     faults: [],
     entries: 0,
@@ -110,7 +110,7 @@ export function emptyYard(): YardState {
 /** A copy that may be applied to without changing the first; the part table is shared because it only grows. */
 export function copyYard(y: YardState): YardState {
   const accounts = Object.fromEntries(
-    Object.entries(y.accounts).map(([name, litres]) => [name, new Map(litres)]),
+    Object.entries(y.accounts).map(([name, litres]) => [name, [...litres]]),
   ) as YardState["accounts"];
   return {
     ...y,
@@ -142,8 +142,8 @@ export interface PartLitres {
 
 /** Contents spelled out: what a screen or a test reads. */
 export const partsOf = (contents: Contents, table: PartTable): PartLitres[] =>
-  contents.keys.map((key, i) => ({
+  Array.from(contents.keys, (key, i) => ({
     component: table.component(key),
     origin: table.origins[key] ?? "",
-    litres: contents.litres[i] ?? 0,
+    litres: (contents.unscaled[i] ?? 0) * contents.scale,
   }));

@@ -1,8 +1,8 @@
-import { type ComponentId, litres15PerLitre, mixtureLitres15PerLitre } from "../fluids";
-import { add, type Contents, EMPTY, takeLayer, takeMixed } from "./contents";
+import { type ComponentId, litres15PerLitre } from "../fluids";
+import { add, type Contents, contentsOf, EMPTY, litres15OfMeasured, takeLayer, takeMixed } from "./contents";
 import type { EntryId, VesselId } from "./ids";
 import type { MeasuredOrAll } from "./schema/quantities";
-import { type AccountName, partsOf, type VesselState, type YardState } from "./state";
+import type { AccountName, VesselState, YardState } from "./state";
 
 /** A fault raised while an entry is applied: caught by `applyEntry`, never seen outside. */
 export type TransferFault =
@@ -16,6 +16,8 @@ export class TransferStopped extends Error {
     super(fault.code);
   }
 }
+
+const NO_DIPS: VesselState["dips"] = [];
 
 export type Layer = "mixed" | "top" | "bottom";
 
@@ -45,21 +47,22 @@ export function takeOut(
       : amount.litres *
         (amount.celsius === undefined
           ? 1
-          : mixtureLitres15PerLitre(partsOf(state.contents, yard.parts), amount.celsius));
+          : litres15OfMeasured(state.contents, yard.parts, amount.celsius));
   const short = litres15 - state.contents.total;
   if (short > SLACK_LITRES) throw new TransferStopped({ code: "overdrawn", vessel: from, shortLitres: short });
   const { taken, left } =
     layer === "mixed"
-      ? takeMixed(state.contents, yard.parts, litres15)
+      ? takeMixed(state.contents, litres15)
       : takeLayer(state.contents, yard.parts, litres15, layer, suspendedShare);
   const emptied = left.total < SLACK_LITRES;
   yard.vessels.set(from, {
-    ...state,
+    vessel: state.vessel,
     contents: left,
-    changedAt: at,
     // A clean draw-off leaves the rest standing; an emptied vessel starts over.
     stirredAt: emptied ? null : state.stirredAt,
-    dips: emptied ? [] : state.dips.map((d) => ({ ...d, oilMm: undefined })),
+    dips: emptied ? NO_DIPS : state.dips,
+    celsius: state.celsius,
+    changedAt: at,
   });
   return taken;
 }
@@ -68,21 +71,26 @@ export function takeOut(
 export function pourIn(yard: YardState, to: VesselId, poured: Contents, at: string, celsius?: number): void {
   const state = vesselAt(yard, to);
   yard.vessels.set(to, {
-    ...state,
-    contents: add(state.contents, poured),
-    changedAt: at,
+    vessel: state.vessel,
+    contents: add(state.contents, poured, yard.parts),
     stirredAt: at,
-    dips: [],
+    dips: NO_DIPS,
     celsius: celsius ?? state.celsius,
+    changedAt: at,
   });
 }
 
 /** Books litres to an account outside the vessels; `sign` −1 takes them back out of it. */
 export function book(yard: YardState, account: AccountName, moved: Contents, sign: 1 | -1 = 1): void {
   const litres = yard.accounts[account];
-  moved.keys.forEach((key, i) => {
-    litres.set(key, (litres.get(key) ?? 0) + sign * (moved.litres[i] ?? 0));
-  });
+  const { keys, unscaled } = moved;
+  const factor = sign * moved.scale;
+  const last = keys.at(-1) ?? -1;
+  while (litres.length <= last) litres.push(0);
+  for (let i = 0; i < keys.length; i++) {
+    const key = keys[i] as number;
+    litres[key] = (litres[key] as number) + factor * (unscaled[i] as number);
+  }
 }
 
 /** Fresh litres from outside, by component as measured, brought to 15 °C. */
@@ -96,7 +104,7 @@ export function bringIn(
   for (const [component, litres] of measured) {
     if (litres === 0) continue;
     const at15 = litres * (celsius === undefined ? 1 : litres15PerLitre(component, celsius));
-    contents = add(contents, { keys: [yard.parts.key(component, origin)], litres: [at15], total: at15 });
+    contents = add(contents, contentsOf(yard.parts.key(component, origin), at15), yard.parts);
   }
   return contents;
 }

@@ -1,15 +1,18 @@
-import { FLUIDS, isFluidId } from "../../fluids";
+import { FLUIDS, type FluidFamily, isFluidId } from "../../fluids";
 import type { Advice } from "../advice";
 import type { Reading, VesselReading } from "../reading";
 
-/** Litres of what sets in a cool room, as a share of the fuel. */
-export function fatShare({ standing }: VesselReading): number {
-  const fat = standing.components.reduce(
-    (sum, c) => (isFluidId(c.component) && FLUIDS[c.component].family === "fat" ? sum + c.litres : sum),
+/** Litres of one family of fluids, as a share of all that is in the vessel. */
+export function familyShare({ standing }: VesselReading, family: FluidFamily): number {
+  const litres = standing.components.reduce(
+    (sum, c) => (isFluidId(c.component) && FLUIDS[c.component].family === family ? sum + c.litres : sum),
     0,
   );
-  return standing.litres > 0 ? fat / standing.litres : 0;
+  return standing.litres > 0 ? litres / standing.litres : 0;
 }
+
+/** More engine oil than a rinse of the tin leaves. */
+const ENGINE_OIL_SHARE = 0.02;
 
 /** Fatty oil is kept away from the good; the rest is tipped in where it can settle, if it can be held there. */
 export function sortRaw({ vessels, now, settings }: Reading): Advice[] {
@@ -17,17 +20,12 @@ export function sortRaw({ vessels, now, settings }: Reading): Advice[] {
     const { state, standing } = reading;
     if (state.vessel.role !== "raw" || standing.litres < 0.5) return [];
     const common = { dueAt: now, station: "rounds" as const, vessel: state.vessel.id };
-    const share = fatShare(reading);
-    if (share > settings.fatLimitShare)
-      return [
-        {
-          ...common,
-          id: `hold-apart ${state.vessel.id}`,
-          code: "hold-apart",
-          fatShare: share,
-          limitShare: settings.fatLimitShare,
-        },
-      ];
+    const hold = { ...common, id: `hold-apart ${state.vessel.id}`, code: "hold-apart" as const };
+    const engine = familyShare(reading, "engine");
+    if (engine > ENGINE_OIL_SHARE) return [{ ...hold, because: "engine-oil", share: engine }];
+    const fat = familyShare(reading, "fat");
+    const limitShare = settings.fatLimitShare;
+    if (fat > limitShare) return [{ ...hold, because: "fat", share: fat, limitShare }];
     const into = settlingRoom(vessels, standing.litres);
     return into
       ? [{ ...common, id: `tip-in ${state.vessel.id}`, code: "tip-in", litres: standing.litres, into: into.state.vessel.id }]
@@ -46,7 +44,7 @@ function settlingRoom(vessels: readonly VesselReading[], litres: number): Vessel
 /** A kettle or heel tub that holds fat is work for the kettle. */
 export function kettleWork({ vessels, now, settings }: Reading): Advice[] {
   return vessels.flatMap((reading): Advice[] => {
-    const share = fatShare(reading);
+    const share = familyShare(reading, "fat");
     if (reading.state.vessel.role !== "kettle" || share <= settings.fatLimitShare) return [];
     const { id } = reading.state.vessel;
     return [{ id: `kettle ${id}`, code: "kettle", dueAt: now, station: "kettle", vessel: id, fatShare: share }];

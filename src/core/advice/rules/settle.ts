@@ -1,3 +1,4 @@
+import { muckTopMm } from "../../settling";
 import type { Advice } from "../advice";
 import type { Reading } from "../reading";
 
@@ -31,10 +32,8 @@ export function drawOff({ vessels }: Reading): Advice[] {
 export function cleanOut({ vessels, now }: Reading): Advice[] {
   return vessels.flatMap(({ state, standing }): Advice[] => {
     if (state.vessel.role !== "settler" || state.vessel.shape.kind !== "cone-cylinder") return [];
-    const sludge = standing.layers.find((l) => l.kind === "sludge");
-    const fullShare = (sludge?.toMm ?? 0) / state.vessel.shape.coneHeightMm;
+    const fullShare = muckTopMm(standing.layers) / state.vessel.shape.coneHeightMm;
     if (fullShare < SLUDGE_FULL) return [];
-    const sludgeLitres = standing.components.find((c) => c.component === "sludge")?.litres ?? 0;
     return [
       {
         id: `clean-out ${state.vessel.id}`,
@@ -43,7 +42,6 @@ export function cleanOut({ vessels, now }: Reading): Advice[] {
         station: "settle",
         vessel: state.vessel.id,
         fullShare,
-        sludgeLitres,
       },
     ];
   });

@@ -38,9 +38,10 @@ export function emptyWaste({ vessels, now }: Reading): Advice[] {
 const RUNS_TO_JUDGE = 4;
 const SLOWER = 2.5;
 
-/** A bag whose last run took several times the minutes a litre of its earlier ones. */
+/** The finest bag, whose last run took several times the minutes a litre of its earlier ones. The coarse ones only wait for it. */
 export function slowBag({ bags, now }: Reading): Advice[] {
-  return bags.flatMap(({ bag, runs }): Advice[] => {
+  const finest = Math.min(...bags.map((b) => b.bag.ratingUm));
+  return bags.filter((b) => b.bag.ratingUm === finest).flatMap(({ bag, runs }): Advice[] => {
     const last = runs.at(-1);
     if (!last || runs.length < RUNS_TO_JUDGE) return [];
     const earlier = runs.slice(0, -1).map((r) => r.minutes / r.litres);

@@ -1,0 +1,2 @@
+export { bigYard } from "./bigYard";
+export { DEMO_SEED, demoYard } from "./demoYard";

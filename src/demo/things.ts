@@ -1,0 +1,112 @@
+import type { Bag, BagId, Source, SourceId, Vehicle, VehicleId, Vessel, VesselId, VesselRole } from "@/core/ledger";
+import type { Shape } from "@/core/vessels";
+
+/** Everything that stands in one made-up yard; a co-op has several such lines. */
+export interface Line {
+  readonly vessels: readonly Vessel[];
+  readonly sources: readonly Source[];
+  readonly bags: readonly Bag[];
+  readonly vehicles: readonly Vehicle[];
+  id(name: string): VesselId;
+  source(name: string): SourceId;
+  bag(name: string): BagId;
+  vehicle(name: string): VehicleId;
+}
+
+const drumShape: Shape = { kind: "cylinder", diameterMm: 571.5 };
+const upright = (diameterMm: number): Shape => ({ kind: "cylinder", diameterMm });
+const box = (lengthMm: number, widthMm: number): Shape => ({ kind: "box", lengthMm, widthMm });
+
+export function makeLine(suffix: string): Line {
+  const tag = (name: string): string => `${name}${suffix}`;
+  const label = (name: string): string => (suffix ? `${name} ${suffix.slice(1)}` : name);
+  const id = (name: string): VesselId => tag(name) as VesselId;
+  const vessel = (name: string, text: string, role: VesselRole, shape: Shape, rimMm: number): Vessel => ({
+    id: id(name),
+    name: label(text),
+    role,
+    shape,
+    rimMm,
+  });
+  const source = (name: string, text: string, more: Partial<Source>): Source => ({
+    id: tag(name) as SourceId,
+    name: label(text),
+    container: "20 L jerrycan",
+    fluid: "canola",
+    dirt: "light-fryer",
+    ...more,
+  });
+  return {
+    id,
+    source: (name) => tag(name) as SourceId,
+    bag: (name) => tag(name) as BagId,
+    vehicle: (name) => tag(name) as VehicleId,
+    vessels: [
+      vessel("pail-7", "Pail 7", "raw", upright(300), 360),
+      vessel("carton-4", "Carton 4", "raw", box(250, 250), 350),
+      vessel("black-tin", "Black tin", "raw", box(240, 190), 420),
+      vessel("drum-3", "Drum 3", "settling", drumShape, 850),
+      vessel("drum-5", "Drum 5", "settling", drumShape, 850),
+      vessel(
+        "cone",
+        "Cone",
+        "settler",
+        { kind: "cone-cylinder", diameterMm: 460, coneHeightMm: 420, outletDiameterMm: 60 },
+        1020,
+      ),
+      vessel("heel-tub", "Heel tub", "heel", upright(420), 480),
+      vessel("feed-tub", "Feed tub", "feed", upright(460), 540),
+      vessel("ready", "Ready", "ready", drumShape, 850),
+      vessel("diesel-can", "Diesel can", "thinner", box(330, 190), 440),
+      vessel("kerosene-can", "Kerosene can", "thinner", box(330, 190), 440),
+      vessel("sludge-drum", "Sludge drum", "waste", upright(400), 560),
+      vessel(
+        "kettle-12",
+        "Kettle 12",
+        "kettle",
+        { kind: "cone-cylinder", diameterMm: 400, coneHeightMm: 220, outletDiameterMm: 40 },
+        640,
+      ),
+      vessel("flatbed-oil", "Flatbed oil", "tank", { kind: "lying-cylinder", diameterMm: 400, lengthMm: 620 }, 400),
+      vessel("flatbed-diesel", "Flatbed diesel", "tank", box(480, 300), 350),
+      vessel("tractor-tank", "Tractor", "tank", box(500, 300), 420),
+    ],
+    sources: [
+      source("ropewalk", "Ropewalk canteen", { usualLitres: 40 }),
+      source("gannet", "Gannet hostel", { usualLitres: 60, container: "200 L drum" }),
+      source("harbour", "Harbour school kitchen", { usualLitres: 20, container: "20 L carton", dirt: "meaty-fryer" }),
+      source("beacon", "Beacon doughnuts", { usualLitres: 20, container: "20 L pail", fluid: "soybean" }),
+      source("slip", "The slip's workshop", {
+        usualLitres: 10,
+        container: "20 L tin",
+        fluid: "motor-oil",
+        dirt: "engine-oil",
+      }),
+    ],
+    bags: [
+      { id: tag("bag-50") as BagId, name: label("50 µm"), ratingUm: 50, areaM2: 0.25 },
+      { id: tag("bag-5") as BagId, name: label("5 µm"), ratingUm: 5, areaM2: 0.25 },
+    ],
+    vehicles: [
+      {
+        id: tag("flatbed") as VehicleId,
+        name: label("Flatbed"),
+        kind: "dual",
+        dieselTank: id("flatbed-diesel"),
+        oilTank: id("flatbed-oil"),
+        returnTo: "loop",
+        burnLitresPerHour: 7.4,
+        pumpLitresPerMinute: 1.4,
+        lineLitres: 0.16,
+        tanksInSeries: 1,
+      },
+      {
+        id: tag("tractor") as VehicleId,
+        name: label("Tractor"),
+        kind: "single",
+        tank: id("tractor-tank"),
+        burnLitresPerHour: 5,
+      },
+    ],
+  };
+}

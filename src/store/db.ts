@@ -1,0 +1,23 @@
+import Dexie, { type Table } from "dexie";
+import type { Entry } from "@/core/ledger";
+
+/** Which yard: the user's own, or the demo, each in a database of its own. */
+export type YardName = "own" | "demo";
+
+const DATABASE: Record<YardName, string> = { own: "brisk-barrel", demo: "brisk-barrel-demo" };
+
+interface Mark {
+  readonly key: string;
+  readonly value: string;
+}
+
+/** Entries as they were written, never changed. Migrations are numbered and gapless. */
+export class YardDb extends Dexie {
+  readonly entries!: Table<Entry, string>;
+  readonly marks!: Table<Mark, string>;
+
+  constructor(name: YardName) {
+    super(DATABASE[name]);
+    this.version(1).stores({ entries: "id, happenedAt", marks: "key" });
+  }
+}

@@ -1,0 +1,124 @@
+import "fake-indexeddb/auto";
+import Dexie from "dexie";
+import { afterEach, beforeEach, describe, expect, it } from "vitest";
+import { readYardFile } from "@/core/formats";
+import type { Draft } from "@/core/ledger";
+import { drum, iso, kitchen, move, pickup } from "@/core/ledger/testing";
+import { YardDb } from "./db";
+import { type Stamp, YardSession } from "./session";
+
+let session: YardSession;
+let minute = 0;
+const NOW = (): string => iso(minute);
+const stamp = (): Stamp => {
+  minute += 1;
+  return { id: `id-${String(minute).padStart(4, "0")}`, now: iso(minute), device: "shelf" };
+};
+const open = (): Promise<YardSession> => YardSession.open("own", () => undefined);
+const litres = (s: YardSession, id: string): number =>
+  s.view(NOW(), null).vessels.find((v) => v.vessel.id === id)?.litres ?? Number.NaN;
+
+async function write(s: YardSession, draft: Draft): Promise<string> {
+  const written = await s.append(draft, stamp());
+  if (!written.ok) throw new Error(JSON.stringify(written.error));
+  return written.value;
+}
+
+beforeEach(async () => {
+  session = await open();
+  await write(session, { kind: "vessel", data: drum("A") });
+  await write(session, { kind: "vessel", data: drum("B") });
+  await write(session, { kind: "source", data: kitchen });
+  await write(session, pickup("A", 60));
+});
+afterEach(async () => {
+  session.close();
+  await Dexie.delete("brisk-barrel");
+});
+
+it("keeps what was written when it is opened again", async () => {
+  await write(session, move("A", "B", 20));
+  session.close();
+  session = await open();
+  expect(litres(session, "B")).toBeCloseTo(20, 9);
+  expect(session.count()).toBe(5);
+});
+
+it("stores nothing of an entry that is refused", async () => {
+  const refused = await session.append(move("A", "B", 90), stamp());
+  expect(refused).toMatchObject({ ok: false, error: { code: "overdrawn", shortLitres: 30 } });
+  session.close();
+  session = await open();
+  expect(session.count()).toBe(4);
+  expect(litres(session, "A")).toBeCloseTo(60, 9);
+});
+
+it("undoes the last entry of this device, and then the undoing", async () => {
+  await write(session, move("A", "B", 20));
+  const last = session.lastWritten("shelf");
+  expect(last?.kind).toBe("move");
+  await write(session, { kind: "void", data: { entry: last?.id as never, reason: "undone" } });
+  expect(litres(session, "A")).toBeCloseTo(60, 9);
+  expect(session.lastWritten("shelf")?.kind).toBe("void");
+  expect(session.list(0, 10).rows.find((r) => r.entry.kind === "move")?.dead).toBe(true);
+});
+
+it("looks back in time", async () => {
+  const before = NOW();
+  await write(session, move("A", "B", 20));
+  const then = session.view(NOW(), before);
+  expect(then.vessels.find((v) => v.vessel.id === "B")?.litres).toBe(0);
+  expect(litres(session, "B")).toBeCloseTo(20, 9);
+});
+
+it("keeps entries it cannot read, and says how many", async () => {
+  const db = new YardDb("own");
+  await db.entries.add({ id: "strange", v: 99, kind: "move" } as never);
+  db.close();
+  session.close();
+  session = await open();
+  expect(session.unreadableEntries()).toBe(1);
+  expect(litres(session, "A")).toBeCloseTo(60, 9);
+});
+
+it("answers appends made at once one after another", async () => {
+  const both = await Promise.all([session.append(move("A", "B", 40), stamp()), session.append(move("A", "B", 40), stamp())]);
+  expect(both.map((r) => r.ok)).toEqual([true, false]);
+  expect(litres(session, "A")).toBeCloseTo(20, 9);
+});
+
+describe("export and restore", () => {
+  it("brings a whole yard back", async () => {
+    const file = session.exportFile(NOW());
+    expect(readYardFile(file)).toMatchObject({ ok: true });
+    await write(session, move("A", "B", 20));
+    expect(await session.restore(file)).toEqual({ ok: true, value: { entries: 4, faults: 0 } });
+    expect(litres(session, "A")).toBeCloseTo(60, 9);
+    session.close();
+    session = await open();
+    expect(litres(session, "A")).toBeCloseTo(60, 9);
+  });
+
+  const broken: [string, (file: string) => string, string][] = [
+    ["a truncated file", (f) => f.slice(0, -30), "not-json"],
+    ["a file with entries cut out", (f) => JSON.stringify({ ...JSON.parse(f), entries: JSON.parse(f).entries.slice(1) }), "truncated"],
+    ["a file from a newer release", (f) => f.replace('"schema":1', '"schema":7'), "newer-file"],
+    ["a changed figure", (f) => f.replace('"litres":60', '"litres":61'), "checksum"],
+    ["something else", () => '{"a":1}', "not-a-yard"],
+    ["not even JSON", () => "drum 3: 40 L", "not-json"],
+  ];
+  it.each(broken)("refuses %s and changes nothing", async (_, damage, code) => {
+    const before = session.exportFile(NOW());
+    expect(await session.restore(damage(before))).toMatchObject({ ok: false, error: { code } });
+    expect(session.checkFile(damage(before))).toMatchObject({ ok: false, error: { code } });
+    expect(session.exportFile(NOW())).toBe(before);
+  });
+});
+
+it("makes a demo anew only while nobody has written in it", async () => {
+  expect(await session.seed([], false)).toBe(false);
+  expect(session.count()).toBe(4);
+  expect(await session.seed([], true)).toBe(true);
+  expect(session.count()).toBe(0);
+  expect(litres(session, "A")).toBeNaN();
+});

@@ -110,6 +110,10 @@ export class YardSession {
     return found;
   }
 
+  find(id: string): Entry | null {
+    return this.timeline.byId.get(id as EntryId) ?? null;
+  }
+
   /** Entries from the newest happening back, dead ones marked. */
   list(offset: number, limit: number): { rows: Listed[]; total: number } {
     const dead = deadIds(this.timeline.byId.values());

@@ -23,6 +23,7 @@ const api = {
   view: (now: string, at: string | null): YardView => open().view(now, at),
   append: (draft: Draft, stamp: Stamp): Promise<Result<EntryId, StoreError>> => open().append(draft, stamp),
   lastWritten: (device: string): Entry | null => open().lastWritten(device),
+  find: (id: string): Entry | null => open().find(id),
   list: (offset: number, limit: number): { rows: Listed[]; total: number } => open().list(offset, limit),
   exportFile: (now: string): string => open().exportFile(now),
   checkFile: (text: string): Result<RestoreReport, YardFileError> => open().checkFile(text),

@@ -21,6 +21,8 @@ export interface ClassFront {
   readonly clearedAboveMm: number;
   /** Share of the class still hanging above the draw-off line, 0 to 1. */
   readonly hanging: number;
+  /** Hours since stirring at which it is all below the draw-off line; null: it never sinks that far. */
+  readonly clearHours: number | null;
 }
 
 export interface SettlingForecast {
@@ -41,14 +43,16 @@ export function forecastSettling(q: SettlingQuestion): SettlingForecast {
   const depthMm = q.surfaceMm - q.drawOffMm;
   const each = q.classes.map((dirt) => {
     const fallen = fallMmAt(dirt, q.oil, q.temperatures, q.hours);
+    const hours = hoursToFall(dirt, q.oil, q.temperatures, depthMm);
     return {
       dirt,
       front: {
         name: dirt.name,
         clearedAboveMm: Math.max(0, q.surfaceMm - fallen),
         hanging: depthMm > 0 ? Math.min(1, Math.max(0, 1 - fallen / depthMm)) : 0,
+        clearHours: hours,
       },
-      hours: hoursToFall(dirt, q.oil, q.temperatures, depthMm),
+      hours,
     };
   });
   const slowest = each.reduce((a, b) => ((b.hours ?? Infinity) > (a.hours ?? Infinity) ? b : a));

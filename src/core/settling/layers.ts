@@ -35,9 +35,10 @@ export function layersOf(form: VesselForm, parts: readonly Part[], dip: DipLines
   const sludge = parts.every((p) => isMuck(p.component)) ? litresOf("sludge") : litresOf("sludge") * LOOSE;
   const water = litresOf("water");
   const fat = litresOf("fat") * LOOSE;
-  const sludgeTop = height(sludge);
-  const waterTop = Math.min(surface, Math.max(dip?.waterMm ?? height(sludge + water), sludgeTop));
-  const fatTop = Math.min(surface, Math.max(dip?.fatMm ?? height(sludge + water + fat), waterTop));
+  // A line that was read bounds what lies under it: the layers below share its height as the ledger has their litres.
+  const fatTop = Math.min(surface, dip?.fatMm ?? Math.max(height(sludge + water + fat), dip?.waterMm ?? 0));
+  const waterTop = Math.min(fatTop, dip?.waterMm ?? height(sludge + water));
+  const sludgeTop = Math.min(height(sludge), sludge + water > 0 ? (waterTop * sludge) / (sludge + water) : 0);
   const layers: Layer[] = [
     { kind: "sludge", fromMm: 0, toMm: sludgeTop },
     { kind: "water", fromMm: sludgeTop, toMm: waterTop },

@@ -1,0 +1,72 @@
+// One picture of each main view, from the demo yard at a fixed clock. `node scripts/screenshots.mjs [--out DIR] [name …]`
+import { mkdirSync } from "node:fs";
+import { join } from "node:path";
+import { ensureBuild, ensureChromium, ensureInstall, freePort, root, serve } from "./lib.mjs";
+
+ensureInstall();
+ensureBuild();
+const { chromium } = await import("@playwright/test");
+const NOW = new Date("2026-11-24T13:32:00");
+const VIEWS = [
+  { name: "yard", path: "/" },
+  { name: "yard-phone", path: "/", phone: true },
+  { name: "rounds", path: "/rounds" },
+  { name: "settle", path: "/settle?vessel=drum-3" },
+  { name: "settle-phone", path: "/settle?vessel=drum-3", phone: true },
+  { name: "filter", path: "/filter" },
+  { name: "blend", path: "/blend?vessel=tractor-tank", wait: "canvas" },
+  { name: "kettle", path: "/kettle" },
+  { name: "store", path: "/store" },
+  { name: "drive", path: "/drive?vehicle=flatbed" },
+  { name: "books", path: "/books" },
+  { name: "shed", path: "/shed" },
+  { name: "log", path: "/", keys: ["l"] },
+  { name: "log-phone", path: "/", phone: true, keys: ["l", "p"] },
+];
+const args = process.argv.slice(2);
+const outAt = args.indexOf("--out");
+const out = outAt < 0 ? join(root, "docs/screenshots") : args[outAt + 1];
+const wanted = args.filter((a, i) => a !== "--out" && i !== outAt + 1);
+const port = await freePort(4300);
+const server = await serve(port);
+mkdirSync(out, { recursive: true });
+const browser = await chromium.launch({
+  executablePath: ensureChromium(),
+  args: ["--no-sandbox", "--disable-gpu", "--disable-quic", "--disable-background-networking", "--disable-sync"],
+});
+let bad = 0;
+for (const v of VIEWS.filter((v) => wanted.length === 0 || wanted.includes(v.name))) {
+  const context = await browser.newContext({
+    viewport: v.phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+    hasTouch: Boolean(v.phone),
+    timezoneId: "UTC",
+    serviceWorkers: "allow",
+  });
+  const page = await context.newPage();
+  page.on("console", (m) => {
+    if (m.type() === "error") {
+      console.error(`${v.name}: ${m.text()}`);
+      bad++;
+    }
+  });
+  page.on("pageerror", (e) => {
+    console.error(`${v.name}: ${e.message}`);
+    bad++;
+  });
+  await page.clock.setFixedTime(NOW);
+  await page.goto(`http://127.0.0.1:${port}${v.path}${v.path.includes("?") ? "&" : "?"}demo=1`);
+  await page.getByRole("heading", { level: 1 }).waitFor();
+  if (v.wait) await page.locator(v.wait).first().waitFor();
+  for (const k of v.keys ?? []) {
+    await page.keyboard.press(k);
+    await page.getByRole("dialog").waitFor();
+    await page.waitForTimeout(250);
+  }
+  await page.waitForTimeout(350);
+  await page.screenshot({ path: join(out, `${v.name}.png`) });
+  await context.close();
+}
+await browser.close();
+server.removeAllListeners("exit");
+server.kill();
+process.exitCode = bad ? 1 : 0;

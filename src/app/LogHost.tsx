@@ -1,0 +1,35 @@
+"use client";
+import dynamic from "next/dynamic";
+import { type ReactNode, useMemo, useState } from "react";
+import { useHotkeys } from "react-hotkeys-hook";
+import { LogContext, useUndo } from "@/desk";
+
+// The Log is loaded when it is first opened: the yard must draw before it.
+const LogSheet = dynamic(() => import("@/stations/log/LogSheet"), { ssr: false });
+
+interface Asked {
+  readonly verb: string | null;
+  readonly values: Readonly<Record<string, string>>;
+  readonly turn: number;
+}
+
+/** Keeps the Log at hand on every page: its key, its button, and openings with something filled in. */
+export function LogHost({ children }: { children: ReactNode }) {
+  const [asked, setAsked] = useState<Asked | null>(null);
+  const undo = useUndo();
+  const opener = useMemo(
+    () => ({
+      open: (verb?: string, values: Readonly<Record<string, string>> = {}) =>
+        setAsked((a) => ({ verb: verb ?? null, values, turn: (a?.turn ?? 0) + 1 })),
+    }),
+    [],
+  );
+  useHotkeys("l", () => opener.open(), { preventDefault: true, enabled: asked === null });
+  useHotkeys("u", () => void undo(), { preventDefault: true, enabled: asked === null });
+  return (
+    <LogContext.Provider value={opener}>
+      {children}
+      {asked ? <LogSheet key={asked.turn} verb={asked.verb} values={asked.values} onClose={() => setAsked(null)} /> : null}
+    </LogContext.Provider>
+  );
+}

@@ -1,0 +1,118 @@
+"use client";
+import { usePathname, useRouter } from "next/navigation";
+import { type ReactNode, useEffect, useState } from "react";
+import { useHotkeys } from "react-hotkeys-hook";
+import { Toaster } from "sonner";
+import { STATIONS, type Station } from "@/core/advice/stations";
+import { formatNumber } from "@/core/units";
+import { useHref, useLog, YardLink } from "@/desk";
+import { useYard } from "@/store";
+import { Button } from "@/ui";
+import { Frame } from "@/ui/Frame";
+import { Keys } from "@/ui/Keys";
+import { Pipe, PIPE_LINK } from "@/ui/Pipe";
+import { dayAndClock } from "@/ui/words";
+
+const NAMES: Record<Station, string> = {
+  rounds: "Rounds",
+  settle: "Settle",
+  filter: "Filter",
+  blend: "Blend",
+  kettle: "Kettle",
+  store: "Store",
+  drive: "Drive",
+  books: "Books",
+};
+
+/** A digit a station, 0 for the yard: the letters are the Log's. */
+const KEYS = ["0", ...STATIONS.map((_, i) => String(i + 1))];
+
+export function YardFrame({ children }: { children: ReactNode }) {
+  const { view, at, travel, name, unreadable } = useYard();
+  const path = usePathname();
+  const router = useRouter();
+  const href = useHref();
+  const log = useLog();
+  const [keys, setKeys] = useState(false);
+  const { theme, gloves } = view.settings;
+
+  useEffect(() => {
+    document.documentElement.dataset.theme = theme;
+    document.documentElement.dataset.gloves = gloves ? "on" : "off";
+  }, [theme, gloves]);
+
+  useHotkeys(KEYS, (_, hotkey) => {
+    const i = Number(hotkey.keys?.join("") ?? 0);
+    router.push(href(i === 0 ? "/" : `/${STATIONS[i - 1]}`));
+  });
+  useHotkeys("?", () => setKeys(true), { useKey: true });
+
+  const stops = STATIONS.map((key) => ({
+    key,
+    name: NAMES[key],
+    figure: key === "books" ? (view.balance.closes ? "=" : "≠") : formatNumber(view.stations[key].litres, 0),
+    due: view.stations[key].due,
+    here: path === `/${key}`,
+  }));
+
+  return (
+    <Frame
+      brand={
+        <YardLink href="/" label={`Brisk Barrel, ${view.settings.yardName}: the yard`} className="block py-1 leading-none">
+          <span className="block font-plate text-[20px] font-semibold tracking-wide uppercase md:text-[22px] md:leading-[1.05]">
+            Brisk <br className="max-md:hidden" />
+            Barrel
+          </span>
+          <span className="block pt-1 font-plate text-[14px] text-on-deep">
+            {view.settings.yardName}
+            {name === "demo" ? <b className="ml-1.5 rounded-sm bg-due px-1 text-[12px] text-[#10211f]">demo</b> : null}
+          </span>
+        </YardLink>
+      }
+      pipe={
+        <Pipe
+          stops={stops}
+          link={(s, inside, label) => (
+            <YardLink href={`/${s.key}`} label={label} here={s.here} className={PIPE_LINK}>
+              {inside}
+            </YardLink>
+          )}
+        />
+      }
+      log={
+        <div className="flex items-center gap-2">
+          <YardLink href="/shed" label="Shed: marks and units" className="flex min-h-[var(--target)] items-center px-2 font-plate text-[16px] text-on-deep">
+            Shed
+          </YardLink>
+          <Button onClick={() => log.open()} className="px-4" aria-keyshortcuts="l">
+            Log <kbd className="rounded border border-quiet px-1 text-[13px]">L</kbd>
+          </Button>
+        </div>
+      }
+      banner={
+        <>
+          {at === null ? null : (
+            <div className="flex flex-wrap items-center gap-3 bg-warn-floor px-5 py-2">
+              <p>You are looking at the yard as it stood on {dayAndClock(at)}, as we know it now.</p>
+              <Button onClick={() => travel(null)}>Back to now</Button>
+            </div>
+          )}
+          {unreadable > 0 ? (
+            <p role="alert" className="bg-warn-floor px-5 py-2">
+              {unreadable} stored entries cannot be read by this release. They are kept and left out of every figure.
+            </p>
+          ) : null}
+          {view.faults.length > 0 ? (
+            <p role="alert" className="bg-warn-floor px-5 py-2">
+              {view.faults.length} entries do not add up and move nothing. The books list them.
+            </p>
+          ) : null}
+        </>
+      }
+    >
+      {children}
+      <Toaster position="bottom-center" offset={96} mobileOffset={90} visibleToasts={2} toastOptions={{ closeButton: true }} />
+      <Keys open={keys} onClose={() => setKeys(false)} stations={STATIONS.map((s) => NAMES[s])} />
+    </Frame>
+  );
+}

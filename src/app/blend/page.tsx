@@ -1,0 +1,5 @@
+import { BlendScreen } from "@/stations/blend";
+
+export default function Page() {
+  return <BlendScreen />;
+}

@@ -1,0 +1,5 @@
+import { BooksScreen } from "@/stations/books";
+
+export default function Page() {
+  return <BooksScreen />;
+}

@@ -1,0 +1,5 @@
+import { DriveScreen } from "@/stations/drive";
+
+export default function Page() {
+  return <DriveScreen />;
+}

@@ -1,0 +1,5 @@
+import { FilterScreen } from "@/stations/filter";
+
+export default function Page() {
+  return <FilterScreen />;
+}

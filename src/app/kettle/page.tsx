@@ -1,0 +1,5 @@
+import { KettleScreen } from "@/stations/kettle";
+
+export default function Page() {
+  return <KettleScreen />;
+}

@@ -1,0 +1,5 @@
+import { YardScreen } from "@/stations/yard";
+
+export default function Page() {
+  return <YardScreen />;
+}

@@ -1,0 +1,5 @@
+import { RoundsScreen } from "@/stations/rounds";
+
+export default function Page() {
+  return <RoundsScreen />;
+}

@@ -1,0 +1,5 @@
+import { SettleScreen } from "@/stations/settle";
+
+export default function Page() {
+  return <SettleScreen />;
+}

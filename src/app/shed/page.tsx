@@ -1,0 +1,5 @@
+import { ShedScreen } from "@/stations/shed";
+
+export default function Page() {
+  return <ShedScreen />;
+}

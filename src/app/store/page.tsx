@@ -1,0 +1,5 @@
+import { StoreScreen } from "@/stations/store";
+
+export default function Page() {
+  return <StoreScreen />;
+}

@@ -1,0 +1,59 @@
+"use client";
+import type { VesselView } from "@/core/advice";
+import { formatMillimetres } from "@/core/units";
+import { useYard } from "@/store";
+import { VesselDrawing, vesselWords } from "@/ui";
+import { contentsWords, standingDays, wordAdvice } from "@/ui/words";
+import { StepButton } from "./AdviceSteps";
+import { useUnits } from "./useUnits";
+
+interface Props {
+  readonly vessel: VesselView;
+  readonly pxPerMm: number;
+  readonly drag?: { ref: (el: HTMLElement | null) => void; listeners: object | undefined; over: boolean };
+}
+
+/** One vessel on the floor line, and under it its plate: name, what is in it, how it stands, the next thing to do. */
+export function VesselColumn({ vessel: v, pxPerMm, drag }: Props) {
+  const { view } = useYard();
+  const units = useUnits();
+  const advice = view.advice.find((a) => a.vessel === v.vessel.id);
+  const words = advice ? wordAdvice(advice, view) : null;
+  const dueNow = advice !== undefined && advice.dueAt <= view.at;
+  return (
+    <li className="flex w-min min-w-[104px] flex-col items-center justify-end" data-vessel={v.vessel.id}>
+      <div
+        ref={drag?.ref}
+        {...drag?.listeners}
+        className={`touch-pan-y ${drag ? "cursor-grab" : ""} ${drag?.over ? "rounded outline-3 outline-go" : ""}`}
+      >
+        <VesselDrawing view={v} pxPerMm={pxPerMm} label={vesselWords(v, units)} />
+      </div>
+      <div aria-hidden="true" className="h-[7px] w-full bg-rule" />
+      <div className="flex h-[138px] w-full flex-col items-center gap-0.5 px-1 pt-1.5 text-center">
+        <h3 className="text-[16px] leading-tight whitespace-nowrap">{v.vessel.name}</h3>
+        <p className="text-[13px] leading-tight text-ink-2">
+          {v.litres < 0.05 ? "empty" : `${units.litres(v.litres)} ${contentsWords(v.components)}`}
+        </p>
+        <p className="text-[13px] leading-tight text-ink-2">{stands(v, view.at)}</p>
+        {words ? (
+          <div className="mt-auto pb-2">
+            <StepButton
+              step={{ ...words.steps[0], label: words.short }}
+              look={dueNow && advice?.code === "draw-off" ? "stop" : "plain"}
+              label={`${words.short}: ${v.vessel.name}`}
+            />
+          </div>
+        ) : null}
+      </div>
+    </li>
+  );
+}
+
+function stands(v: VesselView, now: string): string {
+  const fat = v.layers.find((l) => l.kind === "fat");
+  if (v.vessel.role === "ready" && v.changedAt) return `rested ${standingDays(v.changedAt, now)}`;
+  if (!v.settling || !v.stirredAt) return "";
+  const line = v.dipped && fat ? `, fat line ${formatMillimetres(fat.toMm)}` : "";
+  return `${standingDays(v.stirredAt, now)}${line}`;
+}

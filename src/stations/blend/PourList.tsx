@@ -1,0 +1,89 @@
+"use client";
+import { useState } from "react";
+import type { VesselView } from "@/core/advice";
+import { componentName } from "@/core/fluids";
+import { formatNumber } from "@/core/units";
+import { useTell, useUnits } from "@/desk";
+import { useYard } from "@/store";
+import { Button, Caution } from "@/ui";
+import type { BlendPlan } from "./plan";
+
+interface Props {
+  readonly tank: VesselView;
+  readonly oil: VesselView;
+  readonly thinner: VesselView;
+  readonly plan: BlendPlan;
+}
+
+const tenth = (litres: number): number => Math.round(litres * 10) / 10;
+
+/** What to pour, in order, and the button that writes it. */
+export function PourList({ tank, oil, thinner, plan }: Props) {
+  const { view } = useYard();
+  const units = useUnits();
+  const tell = useTell();
+  const [refused, setRefused] = useState<string | null>(null);
+  const pours = [
+    { from: thinner, litres: tenth(plan.thinnerLitres), what: thinner.components[0] ? componentName(thinner.components[0].component).toLowerCase() : "thinner" },
+    { from: oil, litres: tenth(plan.oilLitres), what: "oil" },
+  ].filter((p) => p.litres > 0);
+  const short = pours.filter((p) => p.litres > p.from.litres + 1e-6);
+  const over = plan.nuMm2PerS > view.settings.pumpLimitMm2PerS * 1.0005;
+
+  const pour = async (): Promise<void> => {
+    setRefused(
+      await tell(
+        {
+          kind: "blend",
+          data: {
+            to: tank.vessel.id,
+            parts: pours.map((p) => ({ from: p.from.vessel.id, amount: { litres: p.litres } })),
+            forecast: { nuMm2PerS: plan.nuMm2PerS },
+          },
+        },
+        `Poured ${pours.map((p) => `${units.litres(p.litres)} ${p.what}`).join(" and ")} into ${tank.vessel.name}.`,
+      ),
+    );
+  };
+
+  return (
+    <>
+      <h2 className="mt-3 text-xl">Pour</h2>
+      <ol>
+        {pours.map((p, i) => (
+          <li key={p.from.vessel.id} className="grid grid-cols-[20px_76px_1fr] items-baseline gap-2 border-t border-rule py-2">
+            <span className="font-plate text-ink-2">{i + 1}</span>
+            <b className="font-plate text-[20px]">{formatNumber(p.litres, 1)} L</b>
+            <span>
+              {p.what} from {p.from.vessel.name}
+            </span>
+          </li>
+        ))}
+        <li className="grid grid-cols-[20px_76px_1fr] items-baseline gap-2 border-y border-rule py-2">
+          <span className="font-plate text-ink-2">{pours.length + 1}</span>
+          <b className="font-plate text-[20px]">Look</b>
+          <span>at a jar of it tomorrow: clear means nothing falls out</span>
+        </li>
+      </ol>
+      {over ? (
+        <p role="status" className="mt-2 rounded-md border-2 border-stop px-3 py-2 text-stop">
+          {formatNumber(plan.nuMm2PerS, 1)} mm²/s is over your limit tonight.
+        </p>
+      ) : null}
+      {short.map((p) => (
+        <p key={p.from.vessel.id} className="mt-2 text-stop">
+          {p.from.vessel.name} has only {units.litres(p.from.litres)}. Buy more, or fill to less.
+        </p>
+      ))}
+      <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>
+      <Button look="go" wide className="mt-3" disabled={short.length > 0 || pours.length === 0} onClick={() => void pour()}>
+        Pour and log
+      </Button>
+      <div className="mt-3">
+        <Caution>
+          Thinners burn. Outdoors, no sparks, cans earthed. Test a new blend on a cheap engine first. Fuel duty and warranty are your local law's.
+        </Caution>
+      </div>
+    </>
+  );
+}

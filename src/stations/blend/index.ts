@@ -1,0 +1,1 @@
+export { BlendScreen } from "./BlendScreen";

@@ -1,0 +1,78 @@
+import { mixOf, type VesselView } from "@/core/advice";
+import {
+  cloudPointCelsius,
+  flashPointCelsius,
+  type MixPart,
+  mixCetane,
+  mixViscosityMm2PerS,
+  type NoTopUp,
+  topUp,
+} from "@/core/blending";
+import type { Settings } from "@/core/ledger";
+
+export interface BlendPlan {
+  readonly oilLitres: number;
+  readonly thinnerLitres: number;
+  /** The tank after pouring. */
+  readonly after: readonly MixPart[];
+  readonly nuMm2PerS: number;
+  readonly cloudCelsius: number;
+  readonly flashCelsius: number;
+  readonly cetane: number;
+}
+
+export type NoPlan =
+  | NoTopUp
+  | { readonly code: "no-fuel-in"; readonly what: "oil" | "thinner" }
+  | { readonly code: "petrol-into-tank" };
+
+/** The one fluid a can mostly holds, as an ingredient. */
+function ingredient(v: VesselView, usedFactor: number): MixPart | null {
+  const parts = mixOf(v.components, usedFactor);
+  const total = parts.reduce((sum, p) => sum + p.litres, 0);
+  const main = parts[0];
+  return main && main.litres > 0.5 * total ? main : null;
+}
+
+/** Fill the tank so that all of it meets the pump limit at the low, with the most oil; or `oilLitres` of oil if given. */
+export function planBlend(
+  tank: VesselView,
+  oil: VesselView,
+  thinner: VesselView,
+  fillToLitres: number,
+  settings: Settings,
+  oilLitres: number | null,
+): BlendPlan | NoPlan {
+  const contents = mixOf(tank.components, settings.usedFactor);
+  const oilPart = ingredient(oil, settings.usedFactor);
+  const thinPart = ingredient(thinner, settings.usedFactor);
+  if (!oilPart) return { code: "no-fuel-in", what: "oil" };
+  if (!thinPart) return { code: "no-fuel-in", what: "thinner" };
+  const petrol = mixOf(thinner.components, 1).some((p) => p.fluid === "petrol");
+  if (petrol && tank.vessel.role === "tank") return { code: "petrol-into-tank" };
+  const room = fillToLitres - contents.reduce((sum, p) => sum + p.litres, 0);
+  const { tonightLowCelsius: low, pumpLimitMm2PerS: limit } = settings;
+  const found = oilLitres === null ? topUp(contents, fillToLitres, oilPart, thinPart, low, limit) : null;
+  if (found && "code" in found) return found;
+  if (room <= 0) return { code: "tank-full" };
+  const pourOil = Math.min(room, found?.oilLitres ?? oilLitres ?? 0);
+  const pourThinner = room - pourOil;
+  const after = [...contents, { ...oilPart, litres: pourOil }, { ...thinPart, litres: pourThinner }].filter((p) => p.litres > 0);
+  return {
+    oilLitres: pourOil,
+    thinnerLitres: pourThinner,
+    after,
+    nuMm2PerS: mixViscosityMm2PerS(after, low),
+    cloudCelsius: cloudPointCelsius(after),
+    flashCelsius: flashPointCelsius(after),
+    cetane: mixCetane(after),
+  };
+}
+
+export const wordNoPlan = (no: NoPlan, limit: string): string =>
+  ({
+    "tank-full": "The tank is full to that mark. Nothing can be poured.",
+    "too-thick-even-with-thinner-only": `Even filled up with thinner alone it stays over ${limit}. Drain some first.`,
+    "no-fuel-in": `There is no ${"what" in no ? no.what : "fuel"} in what you chose.`,
+    "petrol-into-tank": "Petrol blends stand a day and are drained outside the vehicle first. Mix them in a can, never in its tank.",
+  })[no.code];

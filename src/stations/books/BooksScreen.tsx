@@ -1,0 +1,97 @@
+"use client";
+import { useState } from "react";
+import { useUnits, useUndo } from "@/desk";
+import { useYard } from "@/store";
+import { Bench, Button, Row, TextField } from "@/ui";
+import { shortDay } from "@/ui/words";
+import { EntryRow } from "./EntryRow";
+import { FileBox } from "./FileBox";
+import { useEntries } from "./useEntries";
+
+/** The ledger: every entry, the balance, the yard on another day, and a copy to keep. */
+export function BooksScreen() {
+  const { view } = useYard();
+  const units = useUnits();
+  const undo = useUndo();
+  const { rows, total, more } = useEntries();
+  const b = view.balance;
+  return (
+    <Bench
+      title="Books"
+      subtitle={`${total} entries${view.firstAt ? ` since ${shortDay(view.firstAt)}` : ""}. Nothing is edited: a mistake is voided or corrected by a new entry.`}
+      asideLabel="Balance"
+      aside={
+        <>
+          <div className="flex items-baseline justify-between">
+            <h2 className="text-xl">Balance</h2>
+            <p className={`font-plate text-[17px] font-semibold ${b.closes ? "text-go" : "text-stop"}`}>{b.closes ? "It closes" : "It does not close"}</p>
+          </div>
+          <dl>
+            <Row name="Collected" value={units.litres(b.in.collected)} />
+            <Row name="Bought" value={units.litres(b.in.bought)} />
+            <Row name="Standing in the yard" value={units.litres(b.standing)} />
+            <Row name="Burned" value={units.litres(b.out.burned)} />
+            <Row name="Disposed of" value={units.litres(b.out.disposed)} />
+            <Row name="Lost in bags" value={units.litres(b.out.lost)} />
+            <Row name="Unaccounted" value={units.litres(b.out.unaccounted)} />
+          </dl>
+          <TimeTravel />
+          <FileBox />
+        </>
+      }
+    >
+      <div className="my-2">
+        <Button onClick={() => void undo()}>
+          Undo my last entry <kbd className="rounded border border-quiet px-1 text-[13px]">U</kbd>
+        </Button>
+      </div>
+      <ol>
+        {rows.map((r) => (
+          <EntryRow key={r.entry.id} {...r} />
+        ))}
+      </ol>
+      {rows.length < total ? (
+        <Button className="my-3" onClick={more}>
+          Show older entries
+        </Button>
+      ) : null}
+    </Bench>
+  );
+}
+
+function TimeTravel() {
+  const { travel, at, now } = useYard();
+  const [day, setDay] = useState("");
+  const [refused, setRefused] = useState<string>();
+  const go = (): void => {
+    if (day === "") {
+      setRefused("Pick a day and a time.");
+      return;
+    }
+    const to = new Date(day).toISOString();
+    if (to > now()) {
+      setRefused("That has not come yet.");
+      return;
+    }
+    setRefused(undefined);
+    travel(to);
+  };
+  return (
+    <section aria-labelledby="travel-title" className="mt-4">
+      <h2 id="travel-title" className="text-xl">
+        The yard on another day
+      </h2>
+      <div className="mt-1 flex items-end gap-2">
+        <div className="flex-1">
+          <TextField label="As it stood on" type="datetime-local" value={day} onChange={setDay} error={refused} />
+        </div>
+        <Button onClick={go}>Look</Button>
+      </div>
+      {at === null ? null : (
+        <Button className="mt-2" onClick={() => travel(null)}>
+          Back to now
+        </Button>
+      )}
+    </section>
+  );
+}

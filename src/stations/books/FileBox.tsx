@@ -1,0 +1,86 @@
+"use client";
+import { type ChangeEvent, useState } from "react";
+import { toast } from "sonner";
+import { useYard } from "@/store";
+import { Button } from "@/ui";
+import { wordError, wordFileError } from "@/ui/words";
+
+/** The whole yard as one file, out and in. */
+export function FileBox() {
+  const { client, view, refresh, now } = useYard();
+  const [offered, setOffered] = useState<{ text: string; entries: number; faults: number; name: string } | null>(null);
+  const [refused, setRefused] = useState<string | null>(null);
+
+  const save = async (): Promise<void> => {
+    const text = await client.exportFile(now());
+    const url = URL.createObjectURL(new Blob([text], { type: "application/json" }));
+    const a = document.createElement("a");
+    a.href = url;
+    a.download = `${view.settings.yardName.toLowerCase().replace(/[^a-z0-9]+/g, "-")}-${now().slice(0, 10)}.json`;
+    a.click();
+    setTimeout(() => URL.revokeObjectURL(url), 10_000);
+  };
+
+  const choose = async (e: ChangeEvent<HTMLInputElement>): Promise<void> => {
+    const file = e.target.files?.[0];
+    e.target.value = "";
+    setOffered(null);
+    if (!file) return;
+    const text = await file.text();
+    const checked = await client.checkFile(text);
+    if (checked.ok) {
+      setRefused(null);
+      setOffered({ text, ...checked.value, name: file.name });
+    } else setRefused(`${wordFileError(checked.error)} Nothing was changed.`);
+  };
+
+  const restore = async (): Promise<void> => {
+    if (!offered) return;
+    const restored = await client.restore(offered.text);
+    if (restored.ok) {
+      setOffered(null);
+      await refresh();
+      toast(`Restored ${restored.value.entries} entries.`);
+    } else {
+      const { error } = restored;
+      setRefused(error.code === "not-stored" ? wordError(error, view) : `${wordFileError(error as never)} Nothing was changed.`);
+    }
+  };
+
+  return (
+    <section aria-labelledby="file-title" className="mt-4">
+      <h2 id="file-title" className="text-xl">
+        Keep a copy
+      </h2>
+      <p className="my-1 text-[14px] text-ink-2">The whole yard as one file. It is yours; nothing leaves this machine unless you carry it.</p>
+      <Button wide onClick={() => void save()}>
+        Export the yard
+      </Button>
+      <label className="mt-2 flex min-h-[var(--target)] cursor-pointer items-center justify-center rounded-md border border-quiet bg-card px-3 font-plate text-xl font-semibold focus-within:outline-3 focus-within:outline-go">
+        Restore from a file
+        <input type="file" accept="application/json,.json" onChange={(e) => void choose(e)} className="sr-only" />
+      </label>
+      <div aria-live="polite">
+        {refused ? (
+          <p role="alert" className="mt-2 rounded-md border-2 border-stop px-3 py-2 text-stop">
+            {refused}
+          </p>
+        ) : null}
+        {offered ? (
+          <div className="mt-2 rounded-md border-2 border-warn bg-warn-floor px-3 py-2">
+            <p>
+              {offered.name} holds {offered.entries} entries{offered.faults > 0 ? `, ${offered.faults} of which do not add up` : ""}. It takes the place of the{" "}
+              {view.entries} that stand here. Export them first if you want them.
+            </p>
+            <div className="mt-2 flex gap-2">
+              <Button look="stop" onClick={() => void restore()}>
+                Replace this yard
+              </Button>
+              <Button onClick={() => setOffered(null)}>Leave it</Button>
+            </div>
+          </div>
+        ) : null}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,111 @@
+"use client";
+import { type ReactNode, useState } from "react";
+import type { Vehicle, VehicleState } from "@/core/ledger";
+import { formatKilometres, formatMinutes } from "@/core/units";
+import { useLog, useUnits } from "@/desk";
+import { useYard } from "@/store";
+import { Bench, Button } from "@/ui";
+import { LoopDrawing, type Phase } from "./LoopDrawing";
+import { TripForm } from "./TripForm";
+import { type Ride, rideMinutes, type RideStep, stepOf, useRide } from "./useRide";
+
+interface Props {
+  readonly state: VehicleState;
+  readonly vehicle: Extract<Vehicle, { kind: "dual" }>;
+  readonly tabs: ReactNode;
+}
+
+const TYPICAL = { startOnDiesel: 10, onOil: 45, purge: 6 };
+
+/** What to press next on the road, and what the valves do. */
+const NEXT: Record<Exclude<RideStep, "done">, { label: string; words: string }> = {
+  idle: { label: "Start on diesel", words: "Valves on diesel. Warm the engine first." },
+  diesel: { label: "Switched to oil", words: "Switch when the oil is hot, about 70 °C at the least: supply first, then the return." },
+  oil: { label: "Start purge", words: "Purge before you stop: supply to diesel, and let it come round." },
+  purge: { label: "Stop", words: "Wait for the purge, then stop. Leave the valves on diesel." },
+};
+
+export function DualDrive({ state, vehicle, tabs }: Props) {
+  const { view, now, name } = useYard();
+  const units = useUnits();
+  const log = useLog();
+  const { ride, set } = useRide(`brisk-barrel-ride ${name} ${vehicle.id}`);
+  const [turn, setTurn] = useState(0);
+  const step = stepOf(ride);
+  const diesel = view.vessels.find((v) => v.vessel.id === vehicle.dieselTank);
+  const oil = view.vessels.find((v) => v.vessel.id === vehicle.oilTank);
+  const phase: Phase = step === "oil" ? "oil" : step === "purge" ? "purge" : "diesel";
+
+  const press = (): void => {
+    const at = now();
+    const next: Record<RideStep, () => Ride> = {
+      idle: () => ({ startedAt: at }),
+      diesel: () => ({ ...(ride as Ride), switchedAt: at }),
+      oil: () => ({ ...(ride as Ride), purgedAt: at }),
+      purge: () => ({ ...(ride as Ride), stoppedAt: at }),
+      done: () => ride as Ride,
+    };
+    set(next[step]());
+  };
+
+  return (
+    <Bench
+      title={`${vehicle.name}${step === "idle" || step === "done" ? "" : `: ${step === "oil" ? "running on oil" : step === "purge" ? "purging" : "warming on diesel"}`}`}
+      subtitle={`${state.trips} trips, ${formatKilometres(state.km)}. The return ${vehicle.returnTo === "loop" ? "loops" : "goes to the oil tank"}.`}
+      asideLabel="Trip"
+      aside={
+        <>
+          <h2 className="text-xl">Trip</h2>
+          {step === "done" ? null : (
+            <div className="my-2 rounded-md border border-rule bg-card px-3 py-2">
+              <p className="text-[14px]">{NEXT[step].words}</p>
+              {ride ? (
+                <p className="text-[14px] text-ink-2" role="status">
+                  {Object.entries(rideMinutes(ride, view.at))
+                    .filter(([, m]) => m > 0)
+                    .map(([k, m]) => `${k === "onOil" ? "oil" : k === "purge" ? "purge" : "diesel"} ${formatMinutes(m)}`)
+                    .join(", ")}
+                </p>
+              ) : null}
+              <Button look={step === "purge" ? "stop" : "go"} wide className="mt-2" onClick={press}>
+                {NEXT[step].label}
+              </Button>
+              {ride ? (
+                <Button look="quiet" onClick={() => set(null)}>
+                  Forget this trip
+                </Button>
+              ) : null}
+            </div>
+          )}
+          {step === "idle" || step === "done" ? (
+            <>
+              <h3 className="mt-3 mb-1 text-[17px]">{step === "done" ? "As it was timed" : "Or log one that is over"}</h3>
+              <TripForm
+                key={`${turn} ${ride?.stoppedAt ?? ""}`}
+                vehicle={vehicle}
+                minutes={ride?.stoppedAt ? rideMinutes(ride, ride.stoppedAt) : TYPICAL}
+                onLogged={() => {
+                  set(null);
+                  setTurn(turn + 1);
+                }}
+              />
+            </>
+          ) : null}
+        </>
+      }
+    >
+      {tabs}
+      {diesel && oil ? <LoopDrawing vehicle={vehicle} diesel={diesel} oil={oil} phase={phase} /> : null}
+      <div className="mt-3 flex flex-wrap gap-2">
+        <Button look="go" onClick={() => log.open("fill", { to: vehicle.oilTank })}>
+          Fill with oil
+        </Button>
+        <Button onClick={() => log.open("fill", { to: vehicle.dieselTank, fromRole: "thinner" })}>Fill with diesel</Button>
+        <p className="self-center text-[14px] text-ink-2">
+          Room for {units.litres((oil?.capacityLitres ?? 0) - (oil?.litres ?? 0))} oil and{" "}
+          {units.litres((diesel?.capacityLitres ?? 0) - (diesel?.litres ?? 0))} diesel.
+        </p>
+      </div>
+    </Bench>
+  );
+}

@@ -1,0 +1,116 @@
+"use client";
+import type { VesselView } from "@/core/advice";
+import type { Vehicle } from "@/core/ledger";
+import { useUnits } from "@/desk";
+import { FILLS } from "@/ui/drawing/fills";
+import { contentsWords } from "@/ui/words";
+
+export type Phase = "diesel" | "oil" | "purge";
+
+interface Props {
+  readonly vehicle: Extract<Vehicle, { kind: "dual" }>;
+  readonly diesel: VesselView;
+  readonly oil: VesselView;
+  readonly phase: Phase;
+}
+
+const WORDS: Record<Phase, string> = {
+  diesel: "supply on diesel",
+  oil: "supply on oil",
+  purge: "supply on diesel, oil still coming round",
+};
+
+/** The fuel loop: two tanks, the supply valve, filter, exchanger, pump, and where the return goes. Valves rest on diesel. */
+export function LoopDrawing({ vehicle, diesel, oil, phase }: Props) {
+  const units = useUnits();
+  const onOil = phase === "oil";
+  const dieselColour = FILLS.diesel.colour;
+  const oilColour = FILLS.canola.colour;
+  const line = phase === "diesel" ? dieselColour : phase === "oil" ? oilColour : "#d4a24a";
+  const loop = vehicle.returnTo === "loop";
+  const returnToLoop = phase !== "diesel" && loop;
+  const returnToOil = phase !== "diesel" && !loop;
+  return (
+    <svg
+      role="img"
+      aria-label={`${vehicle.name}: ${WORDS[phase]}. Diesel tank ${units.litres(diesel.litres)}, oil tank ${units.litres(oil.litres)}. The return ${returnToLoop ? "loops back to the engine side" : returnToOil ? "goes to the oil tank" : "goes to the diesel tank"}.`}
+      viewBox="0 0 840 420"
+      className="mt-2 h-auto w-full max-w-[860px]"
+    >
+      <Tube d="M205 110H330V205" colour={onOil ? "var(--rule)" : dieselColour} />
+      <Tube d="M205 330H300V245H330" colour={onOil ? oilColour : "var(--rule)"} />
+      <Tube d="M350 225H700V160" colour={line} />
+      <Tube d="M700 100V50H540" colour={line} />
+      <Tube d="M500 50H140V70" colour={phase === "diesel" ? line : "var(--rule)"} />
+      {loop ? <Tube d="M520 70V225" colour={returnToLoop ? line : "var(--rule)"} /> : <Tube d="M520 70V290H180" colour={returnToOil ? line : "var(--rule)"} />}
+      <Tank x={75} y={70} view={diesel} name={diesel.vessel.name} words={`${units.litres(diesel.litres)} of ${units.litres(diesel.capacityLitres)}, ${contentsWords(diesel.components)}`} />
+      <Tank x={75} y={270} view={oil} name={oil.vessel.name} words={`${units.litres(oil.litres)} of ${units.litres(oil.capacityLitres)}, ${contentsWords(oil.components)}`} />
+      <Valve x={335} y={225} turned={onOil} name="Supply" words={onOil ? "on oil" : "on diesel"} />
+      <Valve x={520} y={50} turned={phase !== "diesel"} name="Return" words={returnToLoop ? "loop" : returnToOil ? "oil tank" : "diesel tank"} />
+      <Box x={405} y={200} name="Filter" />
+      <Box x={565} y={200} name="Exchanger" />
+      <Box x={640} y={98} name="Injection pump" words={`burns ${vehicle.burnLitresPerHour} L/h`} width={130} height={64} />
+    </svg>
+  );
+}
+
+function Tube({ d, colour }: { d: string; colour: string }) {
+  return (
+    <>
+      <path d={d} fill="none" className="stroke-ink" strokeWidth="13" strokeLinejoin="round" />
+      <path d={d} fill="none" stroke={colour} strokeWidth="9" strokeLinejoin="round" />
+    </>
+  );
+}
+
+function Tank({ x, y, view, name, words }: { x: number; y: number; view: VesselView; name: string; words: string }) {
+  const share = Math.min(1, view.litres / view.capacityLitres);
+  const main = view.components[0]?.component ?? "diesel";
+  return (
+    <g>
+      <rect x={x} y={y} width="130" height="86" rx="8" className="fill-card" />
+      <rect x={x + 1} y={y + 86 * (1 - share)} width="128" height={86 * share} rx="6" fill={FILLS[main].colour} />
+      {FILLS[main].hatch === "none" ? null : (
+        <rect x={x + 1} y={y + 86 * (1 - share)} width="128" height={86 * share} rx="6" fill={`url(#hatch-${FILLS[main].hatch})`} />
+      )}
+      <rect x={x} y={y} width="130" height="86" rx="8" fill="none" className="stroke-ink" strokeWidth="2.5" />
+      <text x={x} y={y + 106} className="fill-ink font-plate text-[17px] font-semibold">
+        {name}
+      </text>
+      <text x={x} y={y + 124} className="fill-ink-2 text-[14px]">
+        {words}
+      </text>
+    </g>
+  );
+}
+
+function Valve({ x, y, turned, name, words }: { x: number; y: number; turned: boolean; name: string; words: string }) {
+  return (
+    <g>
+      <circle cx={x} cy={y} r="27" className="fill-card stroke-ink" strokeWidth="3" />
+      <path d={turned ? `M${x} ${y + 24}V${y}H${x + 24}` : `M${x} ${y - 24}V${y}H${x + 24}`} fill="none" className="stroke-ink" strokeWidth="10" />
+      <text x={x} y={y - 34} textAnchor="middle" className="fill-ink font-plate text-[16px] font-semibold">
+        {name}
+      </text>
+      <text x={x} y={y + 44} textAnchor="middle" className="fill-ink-2 text-[13px]">
+        {words}
+      </text>
+    </g>
+  );
+}
+
+function Box({ x, y, name, words, width = 96, height = 50 }: { x: number; y: number; name: string; words?: string; width?: number; height?: number }) {
+  return (
+    <g>
+      <rect x={x} y={y} width={width} height={height} rx="6" className="fill-card stroke-ink" strokeWidth="2.5" />
+      <text x={x + width / 2} y={y + (words ? 28 : 30)} textAnchor="middle" className="fill-ink font-plate text-[16px] font-semibold">
+        {name}
+      </text>
+      {words ? (
+        <text x={x + width / 2} y={y + 48} textAnchor="middle" className="fill-ink-2 text-[13px]">
+          {words}
+        </text>
+      ) : null}
+    </g>
+  );
+}

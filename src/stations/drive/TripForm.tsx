@@ -1,0 +1,94 @@
+"use client";
+import { useState } from "react";
+import { minutesToResidual, purgeLineOf, tripLitres } from "@/core/driving";
+import type { Vehicle } from "@/core/ledger";
+import { formatMinutes, formatNumber, parseKilometres, parseMinutes } from "@/core/units";
+import { useNumber, useTell, useUnits } from "@/desk";
+import { useYard } from "@/store";
+import { Button, Caution, Row, TextField } from "@/ui";
+
+interface Props {
+  readonly vehicle: Extract<Vehicle, { kind: "dual" }>;
+  readonly minutes: { readonly startOnDiesel: number; readonly onOil: number; readonly purge: number };
+  readonly onLogged: () => void;
+}
+
+/** The trip as it was: minutes of each phase, and the litres that follow from them. */
+export function TripForm({ vehicle, minutes: given, onLogged }: Props) {
+  const { view } = useYard();
+  const units = useUnits();
+  const tell = useTell();
+  const start = useNumber(String(given.startOnDiesel), parseMinutes);
+  const oil = useNumber(String(given.onOil), parseMinutes);
+  const purge = useNumber(String(given.purge), parseMinutes);
+  const km = useNumber("", parseKilometres);
+  const [refused, setRefused] = useState<string | null>(null);
+  const minutes = { startOnDiesel: start.value ?? 0, onOil: oil.value ?? 0, purge: purge.value ?? 0 };
+  const litres = tripLitres(vehicle, minutes);
+  const needed = minutesToResidual(purgeLineOf(vehicle), 0.02);
+  const thick = litres.residualOilShare > 0.06;
+
+  const log = async (): Promise<void> => {
+    if (start.value === null || oil.value === null || purge.value === null || (km.text !== "" && km.value === null)) {
+      setRefused("One of the numbers above cannot be read.");
+      return;
+    }
+    const burned = [
+      { from: vehicle.dieselTank, litres: litres.dieselBurned },
+      { from: vehicle.oilTank, litres: litres.oilBurned },
+    ].filter((b) => b.litres > 0);
+    if (burned.length === 0) {
+      setRefused("A trip takes some minutes.");
+      return;
+    }
+    const reason = await tell(
+      {
+        kind: "trip",
+        data: {
+          vehicle: vehicle.id,
+          ...(km.value !== null && { km: km.value }),
+          outsideCelsius: view.settings.tonightLowCelsius,
+          minutes,
+          burned,
+          ...(litres.dieselToOilTank > 0 && {
+            returned: { from: vehicle.dieselTank, to: vehicle.oilTank, litres: litres.dieselToOilTank },
+          }),
+          forecast: { residualShare: litres.residualOilShare },
+        },
+      },
+      `Trip logged: ${units.litres(litres.oilBurned)} oil and ${units.litres(litres.dieselBurned)} diesel burned.`,
+    );
+    setRefused(reason);
+    if (reason === null) onLogged();
+  };
+
+  return (
+    <>
+      <div className="grid grid-cols-2 gap-2">
+        <TextField label="On diesel, start" value={start.text} onChange={start.set} error={start.error} decimal suffix="min" />
+        <TextField label="On oil" value={oil.text} onChange={oil.set} error={oil.error} decimal suffix="min" />
+        <TextField label="Purge" value={purge.text} onChange={purge.set} error={purge.error} decimal suffix="min" />
+        <TextField label="Distance" value={km.text} onChange={km.set} error={km.error} decimal suffix="km" />
+      </div>
+      <dl className="mt-2">
+        <Row name="Oil burned" value={units.litres(litres.oilBurned)} />
+        <Row name="Diesel burned" value={units.litres(litres.dieselBurned)} />
+        {litres.dieselToOilTank > 0 ? <Row name="Diesel pushed into the oil tank" value={units.litres(litres.dieselToOilTank)} /> : null}
+        <Row name="Oil left at the pump" value={`about ${formatNumber(litres.residualOilShare * 100, 1)} %`} />
+        <Row name="Purge to 2 % takes" value={`about ${formatMinutes(needed)}`} />
+      </dl>
+      {thick ? (
+        <p role="status" className="rounded-md border-2 border-warn bg-warn-floor px-3 py-2">
+          Tonight {units.celsius(view.settings.tonightLowCelsius)}: with that much oil in the line it may not start.
+        </p>
+      ) : null}
+      <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>
+      <Button look="go" wide className="mt-3" onClick={() => void log()}>
+        Log the trip
+      </Button>
+      <div className="mt-3">
+        <Caution>Work on fuel lines cold, engine off, with a catch under it. Valves must rest on diesel when the power fails.</Caution>
+      </div>
+    </>
+  );
+}

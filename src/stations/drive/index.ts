@@ -1,0 +1,1 @@
+export { DriveScreen } from "./DriveScreen";

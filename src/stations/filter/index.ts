@@ -1,0 +1,1 @@
+export { FilterScreen } from "./FilterScreen";

@@ -1,0 +1,1 @@
+export { KettleScreen } from "./KettleScreen";

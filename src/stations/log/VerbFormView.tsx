@@ -1,0 +1,92 @@
+"use client";
+import { type FormEvent, useState } from "react";
+import { useTell, useUnits } from "@/desk";
+import { useYard } from "@/store";
+import { Button, Caution, Choice, TextField } from "@/ui";
+import { shown, useVerbForm, type VerbForm } from "./useVerbForm";
+import type { Field, Verb } from "./verb";
+
+interface Props {
+  readonly verb: Verb;
+  readonly given: Readonly<Record<string, string>>;
+  readonly onDone: () => void;
+}
+
+/** One verb's questions, with answers filled in where the yard knows them, and one button that writes it. */
+export function VerbFormView({ verb, given, onDone }: Props) {
+  const { view } = useYard();
+  const units = useUnits();
+  const tell = useTell();
+  const form = useVerbForm(verb, given, view, units);
+  const [refused, setRefused] = useState<string | null>(null);
+  const [when, setWhen] = useState("");
+  const [note, setNote] = useState("");
+
+  const submit = async (e: FormEvent): Promise<void> => {
+    e.preventDefault();
+    if (!form.complete) {
+      setRefused("Something is missing above.");
+      return;
+    }
+    const draft = verb.build(form.values, view);
+    const extra = {
+      ...(when !== "" && { happenedAt: new Date(when).toISOString() }),
+      ...(note !== "" && { note }),
+    };
+    const reason = await tell({ ...draft, ...extra }, verb.said(form.values, view, units));
+    setRefused(reason);
+    if (reason === null) onDone();
+  };
+
+  return (
+    <form onSubmit={(e) => void submit(e)} className="flex flex-col gap-4">
+      {verb.caution ? <Caution>{verb.caution}</Caution> : null}
+      {verb.fields.map((f) => (
+        <FieldView key={f.name} field={f} form={form} />
+      ))}
+      <details>
+        <summary className="min-h-[var(--target)] cursor-pointer content-center text-ink-2">Earlier than now, or a note</summary>
+        <div className="flex flex-col gap-3 pt-1">
+          <TextField label="When it happened" type="datetime-local" value={when} onChange={setWhen} />
+          <TextField label="Note" value={note} onChange={setNote} />
+        </div>
+      </details>
+      <div aria-live="polite">{refused ? <p className="rounded-md border-2 border-stop px-3 py-2 text-stop">{refused}</p> : null}</div>
+      <div className="sticky bottom-0 -mx-4 bg-panel px-4 pt-1 pb-2">
+        <Button type="submit" look="go" wide>
+          Log it
+        </Button>
+      </div>
+    </form>
+  );
+}
+
+function FieldView({ field, form }: { field: Field; form: VerbForm }) {
+  const { view } = useYard();
+  const units = useUnits();
+  const value = form.texts[field.name] ?? "";
+  const set = (text: string): void => form.set(field.name, text);
+  const error = form.errors[field.name];
+  if (field.kind === "choice")
+    return <Choice label={field.label} options={field.options(view, form.values)} value={value} onChange={set} error={error} />;
+  if (field.kind === "text") return <TextField label={field.label} value={value} onChange={set} error={error} />;
+  const chips = field.chips?.(view, form.values) ?? [];
+  const asText = (n: number): string => (field.kind === "litres" ? shown("litres", n, units) : String(n));
+  const suffix =
+    field.suffix ??
+    { litres: units.litres(1).split(" ").slice(1).join(" "), celsius: units.celsius(0).split(" ")[1] ?? "", mm: "mm", minutes: "min", number: "" }[field.kind];
+  return (
+    <div>
+      <TextField label={`${field.label}${field.optional ? " (if you know)" : ""}`} value={value} onChange={set} error={error} decimal suffix={suffix} />
+      {chips.length > 0 ? (
+        <div className="mt-2 flex flex-wrap gap-2">
+          {chips.map((n) => (
+            <Button key={n} look={asText(n) === value ? "go" : "plain"} aria-pressed={asText(n) === value} onClick={() => set(asText(n))}>
+              {asText(n)} {suffix}
+            </Button>
+          ))}
+        </div>
+      ) : null}
+    </div>
+  );
+}

@@ -1,0 +1,38 @@
+import type { Verb } from "./verb";
+import { buy, dispose, drain, pickup, pour } from "./verbsOil";
+import { bagService, dip, disturbed, fill, hours, stockTake, weather } from "./verbsRest";
+import { addBag, addSource, addVehicle, addVessel } from "./verbsThings";
+
+/** Everything the Log can write. Draw-off, filter runs, blends and trips are worked out on their benches. */
+export const VERBS: readonly Verb[] = [
+  pickup,
+  pour,
+  drain,
+  dispose,
+  fill,
+  buy,
+  hours,
+  dip,
+  weather,
+  disturbed,
+  stockTake,
+  bagService,
+  addVessel,
+  addSource,
+  addBag,
+  addVehicle,
+];
+
+export const BENCHES = [
+  { letter: "r", name: "Draw off", href: "/settle" },
+  { letter: "u", name: "Filter", href: "/filter" },
+  { letter: "m", name: "Blend", href: "/blend" },
+  { letter: "j", name: "Trip", href: "/drive" },
+] as const;
+
+export const GROUPS: readonly { key: Verb["group"]; name: string }[] = [
+  { key: "oil", name: "Oil" },
+  { key: "fuel", name: "Fuel" },
+  { key: "look", name: "Looked and measured" },
+  { key: "yard", name: "New in the yard" },
+];

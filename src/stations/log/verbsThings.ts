@@ -1,0 +1,168 @@
+import { FLUIDS } from "@/core/fluids";
+import { VESSEL_ROLES } from "./roles";
+import { PRESETS, ROLE_NAMES } from "./presets";
+import type { Verb } from "./verb";
+
+/** A stable id from a name: readable in an exported file, unique by the count of what is there. */
+const idFrom = (name: string, taken: number): string =>
+  `${name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, "-")
+    .replace(/^-|-$/g, "")
+    .slice(0, 40)}-${taken + 1}`;
+
+export const addVessel: Verb = {
+  key: "add-vessel",
+  name: "Add a container",
+  letter: "v",
+  group: "yard",
+  fields: [
+    { kind: "text", name: "name", label: "Its name" },
+    { kind: "choice", name: "preset", label: "Kind", options: () => PRESETS.map((p) => ({ value: p.key, name: p.name })), first: () => "drum" },
+    {
+      kind: "choice",
+      name: "role",
+      label: "What for",
+      options: () => VESSEL_ROLES.map((r) => ({ value: r, name: ROLE_NAMES[r] })),
+      first: (_, v) => PRESETS.find((p) => p.key === v.text("preset"))?.role,
+    },
+  ],
+  build: (v, view) => {
+    const preset = PRESETS.find((p) => p.key === v.text("preset")) ?? PRESETS[0];
+    if (!preset) throw new Error("no presets");
+    return {
+      kind: "vessel",
+      data: {
+        id: idFrom(v.text("name"), view.vessels.length) as never,
+        name: v.text("name"),
+        role: v.text("role") as "raw",
+        shape: preset.shape,
+        rimMm: preset.rimMm,
+      },
+    };
+  },
+  said: (v) => `${v.text("name")} stands in the yard.`,
+};
+
+export const addSource: Verb = {
+  key: "add-source",
+  name: "Add a source",
+  letter: "a",
+  group: "yard",
+  fields: [
+    { kind: "text", name: "name", label: "Its name" },
+    { kind: "text", name: "container", label: "What the oil comes in", first: () => "20 L jerrycan" },
+    {
+      kind: "choice",
+      name: "fluid",
+      label: "Oil",
+      options: () => (["canola", "soybean", "sunflower", "palm", "motor-oil"] as const).map((f) => ({ value: f, name: FLUIDS[f].name })),
+      first: () => "canola",
+    },
+    {
+      kind: "choice",
+      name: "dirt",
+      label: "From",
+      options: () => [
+        { value: "light-fryer", name: "Chips and vegetables" },
+        { value: "meaty-fryer", name: "Meat and poultry" },
+        { value: "engine-oil", name: "Engines" },
+      ],
+      first: () => "light-fryer",
+    },
+  ],
+  build: (v, view) => ({
+    kind: "source",
+    data: {
+      id: idFrom(v.text("name"), view.sources.length) as never,
+      name: v.text("name"),
+      container: v.text("container"),
+      fluid: v.text("fluid") as "canola",
+      dirt: v.text("dirt") as "light-fryer",
+    },
+  }),
+  said: (v) => `${v.text("name")} is on the list.`,
+};
+
+export const addBag: Verb = {
+  key: "add-bag",
+  name: "Add a bag",
+  letter: "g",
+  group: "yard",
+  fields: [
+    { kind: "number", name: "ratingUm", label: "Rating", suffix: "µm", first: () => 5, chips: () => [1, 5, 50, 200] },
+    { kind: "number", name: "areaM2", label: "Area", suffix: "m²", first: () => 0.25 },
+  ],
+  build: (v, view) => ({
+    kind: "bag",
+    data: {
+      id: idFrom(`bag-${v.number("ratingUm")}`, view.bags.length) as never,
+      name: `${v.number("ratingUm")} µm`,
+      ratingUm: v.number("ratingUm"),
+      areaM2: v.number("areaM2"),
+    },
+  }),
+  said: (v) => `A ${v.number("ratingUm")} µm bag is on the line.`,
+};
+
+export const addVehicle: Verb = {
+  key: "add-vehicle",
+  name: "Add a vehicle",
+  letter: "e",
+  group: "yard",
+  fields: [
+    { kind: "text", name: "name", label: "Its name" },
+    {
+      kind: "choice",
+      name: "oilTank",
+      label: "Oil tank (or the only tank)",
+      options: (view) => view.vessels.filter((x) => x.vessel.role === "tank").map((x) => ({ value: x.vessel.id, name: x.vessel.name })),
+      first: (view) => view.vessels.find((x) => x.vessel.role === "tank")?.vessel.id,
+    },
+    {
+      kind: "choice",
+      name: "dieselTank",
+      label: "Diesel tank",
+      options: (view, v) => [
+        { value: "none", name: "One tank only" },
+        ...view.vessels
+          .filter((x) => x.vessel.role === "tank" && x.vessel.id !== v.text("oilTank"))
+          .map((x) => ({ value: x.vessel.id, name: x.vessel.name })),
+      ],
+      first: () => "none",
+    },
+    {
+      kind: "choice",
+      name: "returnTo",
+      label: "Return on oil",
+      options: () => [
+        { value: "loop", name: "Loops" },
+        { value: "oil-tank", name: "To the oil tank" },
+      ],
+      first: () => "loop",
+    },
+    { kind: "number", name: "burn", label: "Burns", suffix: "L/h", first: () => 7 },
+    { kind: "number", name: "line", label: "In the line", suffix: "L", first: () => 0.2 },
+    { kind: "number", name: "pump", label: "Pump", suffix: "L/min", first: () => 1.4 },
+  ],
+  build: (v, view) => {
+    const engine = { id: idFrom(v.text("name"), view.vehicles.length) as never, name: v.text("name"), burnLitresPerHour: v.number("burn") };
+    if (v.text("dieselTank") === "none")
+      return { kind: "vehicle", data: { ...engine, kind: "single", tank: v.text("oilTank") as never } };
+    const returnTo = v.text("returnTo") as "loop" | "oil-tank";
+    return {
+      kind: "vehicle",
+      data: {
+        ...engine,
+        kind: "dual",
+        dieselTank: v.text("dieselTank") as never,
+        oilTank: v.text("oilTank") as never,
+        returnTo,
+        lineLitres: v.number("line"),
+        pumpLitresPerMinute: v.number("pump"),
+        tanksInSeries: returnTo === "loop" ? 1 : 3,
+      },
+    };
+  },
+  said: (v) => `${v.text("name")} is in the yard.`,
+};

@@ -1,0 +1,59 @@
+import type { VesselView, YardView } from "@/core/advice";
+import type { VesselRole } from "@/core/ledger";
+import type { Option } from "@/ui";
+import { contentsWords, type Units, unitsOf } from "@/ui/words";
+import type { Field, Values } from "./verb";
+
+export const roomIn = (v: VesselView): number => Math.max(0, v.capacityLitres - v.litres);
+export const vesselOf = (view: YardView, id: string): VesselView | undefined =>
+  view.vessels.find((v) => v.vessel.id === id);
+
+const option = (v: VesselView, units: Units): Option => ({
+  value: v.vessel.id,
+  name: v.vessel.name,
+  detail: v.litres < 0.05 ? `empty, ${units.litres(v.capacityLitres)}` : `${units.litres(v.litres)} ${contentsWords(v.components)}`,
+});
+
+/** A vessel with something in it, those of the given roles first. */
+export const fromField = (label: string, roles: readonly VesselRole[], first?: (v: VesselView[]) => VesselView | undefined): Field => ({
+  kind: "choice",
+  name: "from",
+  label,
+  options: (view) => inOrder(view, roles, (v) => v.litres > 0.05).map((v) => option(v, unitsOf(view.settings))),
+  first: (view) => {
+    const candidates = inOrder(view, roles, (v) => v.litres > 0.05 && roles.includes(v.vessel.role));
+    return (first?.(candidates) ?? candidates[0])?.vessel.id;
+  },
+});
+
+/** A vessel with room, those of the given roles first; `only` leaves the others out. */
+export const toField = (label: string, roles: readonly VesselRole[], only = false): Field => {
+  const fits = (values: Values) => (v: VesselView) =>
+    roomIn(v) > 0.5 && v.vessel.id !== values.text("from") && (!only || roles.includes(v.vessel.role));
+  return {
+    kind: "choice",
+    name: "to",
+    label,
+    options: (view, values) => inOrder(view, roles, fits(values)).map((v) => option(v, unitsOf(view.settings))),
+    first: (view, values) =>
+      inOrder(view, roles, fits(values))
+        .filter((v) => roles.includes(v.vessel.role))
+        .sort((a, b) => Number(a.litres > 0.5) - Number(b.litres > 0.5) || roomIn(b) - roomIn(a))[0]?.vessel.id,
+  };
+};
+
+export const anyVesselField = (label: string, roles: readonly VesselRole[]): Field => ({
+  kind: "choice",
+  name: "vessel",
+  label,
+  options: (view) => inOrder(view, roles, () => true).map((v) => option(v, unitsOf(view.settings))),
+  first: (view) => inOrder(view, roles, (v) => roles.includes(v.vessel.role) && v.litres > 0.5)[0]?.vessel.id,
+});
+
+function inOrder(view: YardView, roles: readonly VesselRole[], fits: (v: VesselView) => boolean): VesselView[] {
+  const rank = (v: VesselView): number => {
+    const i = roles.indexOf(v.vessel.role);
+    return i < 0 ? roles.length : i;
+  };
+  return view.vessels.filter(fits).sort((a, b) => rank(a) - rank(b));
+}

@@ -1,0 +1,1 @@
+export { RoundsScreen } from "./RoundsScreen";

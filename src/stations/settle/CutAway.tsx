@@ -1,0 +1,81 @@
+"use client";
+import type { VesselView } from "@/core/advice";
+import { formatMillimetres } from "@/core/units";
+import { useUnits } from "@/desk";
+import { VesselDrawing, vesselWords } from "@/ui";
+import { widestMm } from "@/ui/drawing/outline";
+
+const TALL_PX = 430;
+
+interface Label {
+  readonly mm: number;
+  readonly text: string;
+  readonly strong?: boolean;
+}
+
+/** The vessel cut open, large, with every height in it named beside it. */
+export function CutAway({ vessel: v }: { vessel: VesselView }) {
+  const units = useUnits();
+  const pxPerMm = Math.min(TALL_PX / v.vessel.rimMm, 250 / widestMm(v.vessel));
+  const labels = spread(labelsOf(v, units.litres(v.litres)), v.vessel.rimMm, pxPerMm);
+  const width = widestMm(v.vessel) * pxPerMm + 28;
+  const height = v.vessel.rimMm * pxPerMm + 24;
+  return (
+    <div className="relative mt-3 w-[500px] max-w-full" style={{ height }}>
+      <div className="absolute left-[44px]">
+        <VesselDrawing view={v} pxPerMm={pxPerMm} label={vesselWords(v, units)} marks />
+      </div>
+      <svg aria-hidden="true" width={width + 260} height={height} className="absolute left-0 max-w-full overflow-visible">
+        {Array.from({ length: Math.floor(v.vessel.rimMm / 200) + 1 }, (_, i) => i * 200).map((mm) => (
+          <text key={mm} x="40" y={(v.vessel.rimMm - mm) * pxPerMm + 6} textAnchor="end" className="fill-ink-2 font-plate text-[14px]">
+            {mm}
+          </text>
+        ))}
+        {labels.map((l) => (
+          <g key={l.text}>
+            <path d={`M${width + 32} ${l.y0}L${width + 46} ${l.y}`} className={l.strong ? "stroke-stop" : "stroke-ink-2"} />
+            <text
+              x={width + 50}
+              y={l.y + 5}
+              className={`text-[14px] ${l.strong ? "fill-stop font-plate text-[17px] font-semibold" : "fill-ink"}`}
+            >
+              {l.text}
+            </text>
+          </g>
+        ))}
+      </svg>
+    </div>
+  );
+}
+
+function labelsOf(v: VesselView, litres: string): Label[] {
+  const labels: Label[] = [{ mm: v.surfaceMm, text: `oil ${formatMillimetres(v.surfaceMm)}, ${litres}` }];
+  for (const f of v.settling?.fronts ?? [])
+    if (f.clearedAboveMm > (v.settling?.drawOffMm ?? 0) && f.clearedAboveMm < v.surfaceMm - 1)
+      labels.push({ mm: f.clearedAboveMm, text: `${f.name} gone above ${Math.round(f.clearedAboveMm)}` });
+  if (v.settling && v.vessel.role !== "raw")
+    labels.push({ mm: v.settling.drawOffMm, text: `draw off here, ${formatMillimetres(v.settling.drawOffMm)}`, strong: true });
+  const dip = v.dips.at(-1);
+  const names = { fat: "fat line", water: "water", sludge: "sludge", oil: "" } as const;
+  for (const l of v.layers) {
+    if (l.kind === "oil") continue;
+    const read = l.kind === "fat" ? dip?.fatMm : l.kind === "water" ? dip?.waterMm : undefined;
+    labels.push({ mm: l.toMm, text: `${names[l.kind]} ${Math.round(l.toMm)}${read === undefined ? ", about" : ", dipped"}` });
+  }
+  return labels;
+}
+
+const LINE_PX = 19;
+
+/** Labels from the top down, none on top of another. */
+function spread(labels: readonly Label[], rimMm: number, pxPerMm: number): (Label & { y: number; y0: number })[] {
+  let last = -LINE_PX;
+  return [...labels]
+    .sort((a, b) => b.mm - a.mm)
+    .map((l) => {
+      const y0 = (rimMm - l.mm) * pxPerMm + 2;
+      const y = Math.max(y0, last + LINE_PX);
+      last = y;
+      return { ...l, y, y0 };
+    });
+}

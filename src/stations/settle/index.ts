@@ -1,0 +1,1 @@
+export { SettleScreen } from "./SettleScreen";

@@ -1,0 +1,140 @@
+"use client";
+import Link from "next/link";
+import { useState } from "react";
+import type { Settings } from "@/core/ledger";
+import { parseCelsius, parseMillimetres, parseMinutes, type QuantityError, type Result } from "@/core/units";
+import { useLog, useNumber, useTell } from "@/desk";
+import { useYard } from "@/store";
+import { Bench, Button, buttonClass, Choice, TextField } from "@/ui";
+
+/** The yard's own marks, how it is shown, and what stands in it. */
+export function ShedScreen() {
+  const { view, name, startDemoAgain } = useYard();
+  const log = useLog();
+  const tell = useTell();
+  const { settings } = view;
+  const set = (data: Partial<Settings>): void => void tell({ kind: "settings", data }, "Noted.");
+  return (
+    <Bench
+      title="Shed"
+      subtitle="Your own marks. Every forecast rests on them; change them and the yard is worked out again."
+      asideLabel="More"
+      aside={
+        <>
+          <h2 className="text-xl">New in the yard</h2>
+          <div className="mt-2 flex flex-col gap-2">
+            <Button onClick={() => log.open("add-vessel")}>Add a container</Button>
+            <Button onClick={() => log.open("add-source")}>Add a source</Button>
+            <Button onClick={() => log.open("add-bag")}>Add a bag</Button>
+            <Button onClick={() => log.open("add-vehicle")}>Add a vehicle</Button>
+          </div>
+          <h2 className="mt-5 text-xl">Which yard</h2>
+          <div className="mt-2 flex flex-col gap-2">
+            {name === "demo" ? (
+              <>
+                <Button onClick={() => void startDemoAgain()}>Start the demo again</Button>
+                <Link href="/" className={buttonClass("plain")}>
+                  Open my own yard
+                </Link>
+              </>
+            ) : (
+              <Link href="/?demo=1" className={buttonClass("plain")}>
+                Open the demo yard
+              </Link>
+            )}
+          </div>
+        </>
+      }
+    >
+      <div className="my-3 grid max-w-[720px] gap-4 sm:grid-cols-2">
+        <NameMark value={settings.yardName} onSet={(yardName) => set({ yardName })} />
+        <Mark label="Pump limit" suffix="mm²/s" hint="10 to 20 suits most pumps" value={settings.pumpLimitMm2PerS} parse={parseMinutes} onSet={(n) => set({ pumpLimitMm2PerS: n })} min={2} max={100} />
+        <Mark label="Margin above what stays" suffix="mm" value={settings.marginMm} parse={parseMillimetres} onSet={(n) => set({ marginMm: n })} min={0} max={500} />
+        <Mark label="Used oil is thicker by a factor" suffix="×" hint="1 is fresh, 1.15 usual for fried oil" value={settings.usedFactor} parse={parseMinutes} onSet={(n) => set({ usedFactor: n })} min={0.5} max={5} />
+        <Mark label="Shed now" suffix="°C" value={settings.shedCelsius} parse={parseCelsius} onSet={(n) => void tell({ kind: "weather", data: { shedCelsius: n } }, "Noted.")} min={-40} max={60} />
+        <Mark label="Tonight's low" suffix="°C" value={settings.tonightLowCelsius} parse={parseCelsius} onSet={(n) => void tell({ kind: "weather", data: { tonightLowCelsius: n } }, "Noted.")} min={-40} max={60} />
+        <Choice
+          label="Volumes in"
+          value={settings.volumeUnit}
+          onChange={(volumeUnit) => set({ volumeUnit: volumeUnit as "l" })}
+          options={[
+            { value: "l", name: "Litres" },
+            { value: "gal", name: "US gallons" },
+            { value: "impgal", name: "Imperial gallons" },
+          ]}
+        />
+        <Choice
+          label="Temperatures in"
+          value={settings.temperatureUnit}
+          onChange={(temperatureUnit) => set({ temperatureUnit: temperatureUnit as "c" })}
+          options={[
+            { value: "c", name: "°C" },
+            { value: "f", name: "°F" },
+          ]}
+        />
+        <Choice
+          label="Light"
+          value={settings.theme}
+          onChange={(theme) => set({ theme: theme as "day" })}
+          options={[
+            { value: "day", name: "Day" },
+            { value: "night", name: "Night" },
+          ]}
+        />
+        <Choice
+          label="Gloves"
+          value={settings.gloves ? "on" : "off"}
+          onChange={(gloves) => set({ gloves: gloves === "on" })}
+          options={[
+            { value: "off", name: "Off" },
+            { value: "on", name: "On, bigger targets" },
+          ]}
+        />
+      </div>
+    </Bench>
+  );
+}
+
+function NameMark({ value, onSet }: { value: string; onSet: (name: string) => void }) {
+  const [text, setText] = useState(value);
+  return (
+    <div className="flex items-end gap-2">
+      <div className="flex-1">
+        <TextField label="Name of the yard" value={text} onChange={setText} />
+      </div>
+      <Button disabled={text.trim() === "" || text === value} onClick={() => onSet(text.trim())}>
+        Set
+      </Button>
+    </div>
+  );
+}
+
+interface MarkProps {
+  readonly label: string;
+  readonly suffix: string;
+  readonly hint?: string;
+  readonly value: number;
+  readonly min: number;
+  readonly max: number;
+  readonly parse: (text: string) => Result<number, QuantityError>;
+  readonly onSet: (value: number) => void;
+}
+
+function Mark({ label, suffix, hint, value, min, max, parse, onSet }: MarkProps) {
+  const number = useNumber(String(value), parse);
+  const out = number.value !== null && (number.value < min || number.value > max) ? `Between ${min} and ${max}.` : number.error;
+  return (
+    <div className="flex items-end gap-2">
+      <div className="flex-1">
+        <TextField label={label} value={number.text} onChange={number.set} error={out} hint={hint} decimal suffix={suffix} />
+      </div>
+      <Button
+        disabled={number.value === null || out !== undefined || number.value === value}
+        onClick={() => number.value !== null && onSet(number.value)}
+        aria-label={`Set ${label.toLowerCase()}`}
+      >
+        Set
+      </Button>
+    </div>
+  );
+}

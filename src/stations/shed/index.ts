@@ -1,0 +1,1 @@
+export { ShedScreen } from "./ShedScreen";

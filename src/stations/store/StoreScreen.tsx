@@ -1,0 +1,65 @@
+"use client";
+import { kinematicViscosityOf } from "./thickness";
+import { formatNumber } from "@/core/units";
+import { useLog, useUnits, VesselColumn } from "@/desk";
+import { useYard } from "@/store";
+import { Bench, Button, Caution } from "@/ui";
+
+/** Ready oil, fuels to thin with, and what waits to be taken away. */
+export function StoreScreen() {
+  const { view } = useYard();
+  const units = useUnits();
+  const log = useLog();
+  const here = view.vessels.filter((v) => v.station === "store");
+  const ready = here.filter((v) => v.vessel.role === "ready" && v.litres > 0.05);
+  return (
+    <Bench
+      title="Store"
+      subtitle="Ready oil is kept dark, closed and cool. Everything here is drawn to one scale."
+      asideLabel="What is fit to burn"
+      aside={
+        <>
+          <h2 className="text-xl">Fit to burn</h2>
+          {ready.length === 0 ? <p className="mt-1 text-ink-2">No ready oil. Filter some first.</p> : null}
+          <ul>
+            {ready.map((v) => {
+              const at = kinematicViscosityOf(v, view.settings);
+              return (
+                <li key={v.vessel.id} className="border-t border-rule py-2">
+                  <h3 className="text-[17px]">
+                    {v.vessel.name}, {units.litres(v.litres)}
+                  </h3>
+                  {at ? (
+                    <p className="text-[14px] text-ink-2">
+                      {formatNumber(at.tonightMm2PerS, 0)} mm²/s tonight at {units.celsius(view.settings.tonightLowCelsius)}.{" "}
+                      {at.heatedToCelsius === null
+                        ? "It cannot be heated thin enough."
+                        : `Straight, it is thin enough for your pump from ${units.celsius(at.heatedToCelsius)}.`}
+                    </p>
+                  ) : null}
+                </li>
+              );
+            })}
+          </ul>
+          <div className="mt-2 flex flex-col gap-2">
+            <Button look="go" onClick={() => log.open("fill")}>
+              Fill a vehicle
+            </Button>
+            <Button onClick={() => log.open("buy")}>Buy fuel or thinner</Button>
+            <Button onClick={() => log.open("stock-take")}>Stock-take</Button>
+            <Button onClick={() => log.open("dispose")}>Dispose</Button>
+          </div>
+          <div className="mt-3">
+            <Caution>How much oil, methanol or petrol you may keep is set by local rules. Ask before you store more.</Caution>
+          </div>
+        </>
+      }
+    >
+      <ul className="mt-6 flex flex-wrap items-end gap-y-6">
+        {here.map((v) => (
+          <VesselColumn key={v.vessel.id} vessel={v} pxPerMm={0.32} />
+        ))}
+      </ul>
+    </Bench>
+  );
+}

@@ -1,0 +1,16 @@
+import { mixOf, type VesselView } from "@/core/advice";
+import { celsiusAtViscosity, mixViscosityMm2PerS } from "@/core/blending";
+import type { Settings } from "@/core/ledger";
+
+/** How thick a vessel's fuel is tonight, and how warm it must be to meet the pump limit; null for nothing but muck. */
+export function kinematicViscosityOf(
+  v: VesselView,
+  settings: Settings,
+): { tonightMm2PerS: number; heatedToCelsius: number | null } | null {
+  const mix = mixOf(v.components, settings.usedFactor);
+  if (mix.length === 0) return null;
+  return {
+    tonightMm2PerS: mixViscosityMm2PerS(mix, settings.tonightLowCelsius),
+    heatedToCelsius: celsiusAtViscosity(mix, settings.pumpLimitMm2PerS),
+  };
+}

@@ -1,0 +1,47 @@
+"use client";
+import { StepButton } from "@/desk";
+import { useYard } from "@/store";
+import { due, wordAdvice } from "@/ui/words";
+
+/** What to do next, by time, each with its why and its first steps. */
+export function NextUp() {
+  const { view } = useYard();
+  const today = view.advice.filter((a) => Date.parse(a.dueAt) < Date.parse(view.at) + 86_400_000).length;
+  return (
+    <>
+      <div className="flex items-baseline justify-between border-b border-rule pb-2">
+        <h2 className="text-xl">Next up</h2>
+        <p className="font-plate text-[15px]">{today} today</p>
+      </div>
+      {view.advice.length === 0 ? <p className="py-3">Nothing is due. Everything stands as it should.</p> : null}
+      <ol>
+        {view.advice.map((a) => {
+          const words = wordAdvice(a, view);
+          const at = due(a.dueAt, view.at);
+          return (
+            <li key={a.id} className="grid grid-cols-[68px_1fr] gap-x-2 border-b border-rule py-3">
+              <p className={`font-plate text-[16px] font-semibold leading-tight ${at.main === "Now" ? "text-stop" : ""}`}>
+                {at.main}
+                <span className="block text-[13px] font-medium text-ink-2">{at.sub}</span>
+              </p>
+              <div>
+                <h3 className="text-[16px] leading-tight">{words.title}</h3>
+                <p className="text-[14px] text-ink-2">{words.why}</p>
+                <div className="mt-1.5 flex flex-wrap gap-2">
+                  {words.steps.map((step, i) => (
+                    <StepButton
+                      key={step.label}
+                      step={step}
+                      look={i === 0 && at.main === "Now" && a.code === "draw-off" ? "go" : "plain"}
+                      label={`${step.label}: ${words.title}`}
+                    />
+                  ))}
+                </div>
+              </div>
+            </li>
+          );
+        })}
+      </ol>
+    </>
+  );
+}

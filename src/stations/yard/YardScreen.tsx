@@ -1,0 +1,35 @@
+"use client";
+import { useUnits } from "@/desk";
+import { useYard } from "@/store";
+import { LitresBar } from "@/ui";
+import { dayName, shortDay } from "@/ui/words";
+import { Floor } from "./Floor";
+import { NextUp } from "./NextUp";
+import { Welcome } from "./Welcome";
+
+/** Home: every vessel, what to do next, and where every litre went. */
+export function YardScreen() {
+  const { view } = useYard();
+  const units = useUnits();
+  if (view.balance.in.collected + view.balance.in.bought === 0) return <Welcome />;
+  const { shedCelsius, tonightLowCelsius } = view.settings;
+  return (
+    <>
+      <div className="flex flex-1 flex-col-reverse lg:flex-row">
+        <section aria-labelledby="yard-title" className="min-w-0 flex-1 px-4 py-3 md:px-5">
+          <h1 id="yard-title" className="text-[27px] leading-tight">
+            The yard, {dayName(view.at)}
+          </h1>
+          <p className="mb-2 text-ink-2">
+            Shed {units.celsius(shedCelsius)}, tonight {units.celsius(tonightLowCelsius)}. Everything below is drawn to one scale.
+          </p>
+          <Floor />
+        </section>
+        <aside aria-label="Next up" className="border-rule bg-panel px-4 py-3 max-lg:border-b lg:w-[334px] lg:border-l">
+          <NextUp />
+        </aside>
+      </div>
+      <LitresBar balance={view.balance} since={view.firstAt ? shortDay(view.firstAt) : "today"} units={units} />
+    </>
+  );
+}

@@ -1,0 +1,1 @@
+export { YardScreen } from "./YardScreen";

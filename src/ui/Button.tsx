@@ -1,0 +1,23 @@
+import type { ButtonHTMLAttributes } from "react";
+
+export type ButtonLook = "go" | "stop" | "plain" | "quiet";
+
+const LOOK: Record<ButtonLook, string> = {
+  go: "bg-go text-on-go border-go",
+  stop: "bg-stop text-on-stop border-stop",
+  plain: "bg-card text-ink border-quiet",
+  quiet: "bg-transparent text-ink border-transparent underline underline-offset-4",
+};
+
+export const buttonClass = (look: ButtonLook, wide = false): string =>
+  `inline-flex min-h-[var(--target)] items-center justify-center gap-2 rounded-md border px-3 py-1 text-center font-plate text-[17px] font-semibold leading-tight disabled:border-rule disabled:bg-rule disabled:text-ink-2 ${LOOK[look]} ${wide ? "w-full text-xl" : ""}`;
+
+interface Props extends ButtonHTMLAttributes<HTMLButtonElement> {
+  readonly look?: ButtonLook;
+  readonly wide?: boolean;
+}
+
+/** A thing to do. At least 44 px to the thumb, 56 with gloves. */
+export function Button({ look = "plain", wide = false, className = "", type = "button", ...rest }: Props) {
+  return <button type={type} className={`${buttonClass(look, wide)} ${className}`} {...rest} />;
+}

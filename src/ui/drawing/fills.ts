@@ -1,0 +1,29 @@
+import type { ComponentId } from "@/core/fluids";
+
+/** How a fluid looks: its colour and its own hatch, so that it reads without colour and in print. */
+export interface Fill {
+  readonly colour: string;
+  readonly hatch: "none" | "dots" | "lines" | "cross" | "diagonal" | "waves" | "rings" | "steep";
+}
+
+const CLEAR: Fill = { colour: "#f0b340", hatch: "none" };
+
+export const FILLS: Record<ComponentId, Fill> = {
+  canola: CLEAR,
+  soybean: CLEAR,
+  sunflower: CLEAR,
+  cottonseed: CLEAR,
+  palm: { colour: "#f1e4be", hatch: "dots" },
+  "fryer-fat": { colour: "#f1e4be", hatch: "dots" },
+  "motor-oil": { colour: "#4a3527", hatch: "steep" },
+  atf: { colour: "#8c3b2e", hatch: "steep" },
+  diesel: { colour: "#b7c168", hatch: "diagonal" },
+  kerosene: { colour: "#dce9ee", hatch: "waves" },
+  petrol: { colour: "#e5a58c", hatch: "rings" },
+  biodiesel: { colour: "#f6d36c", hatch: "waves" },
+  water: { colour: "#86b4c6", hatch: "lines" },
+  sludge: { colour: "#33241a", hatch: "cross" },
+};
+
+/** Oil by how clear it is: raw, half-way, clear. */
+export const OIL_BY_CLARITY = { raw: "#7a3e10", settling: "#d4831a", clear: "#f0b340" } as const;

@@ -1,0 +1,18 @@
+import type { VesselView } from "@/core/advice";
+import { formatMillimetres } from "@/core/units";
+import { contentsWords } from "../words/names";
+import type { Units } from "../words/units";
+
+/** The drawing in words. */
+export function vesselWords(v: VesselView, units: Units): string {
+  const parts = [`${v.vessel.name}: ${units.litres(v.litres)} of ${units.litres(v.capacityLitres)}, ${contentsWords(v.components)}`];
+  const line = (kind: string, words: string): void => {
+    const layer = v.layers.find((l) => l.kind === kind);
+    if (layer) parts.push(`${words} up to ${formatMillimetres(layer.toMm)}`);
+  };
+  line("sludge", "sludge");
+  line("water", "water");
+  line("fat", "fat");
+  if (v.settling) parts.push(`draw-off line at ${formatMillimetres(v.settling.drawOffMm)}`);
+  return `${parts.join(", ")}.`;
+}

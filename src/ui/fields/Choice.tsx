@@ -1,0 +1,39 @@
+"use client";
+import { Label, Radio, RadioGroup } from "@headlessui/react";
+
+export interface Option {
+  readonly value: string;
+  readonly name: string;
+  readonly detail?: string;
+}
+
+interface Props {
+  readonly label: string;
+  readonly options: readonly Option[];
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+  readonly error?: string | undefined;
+}
+
+/** One of a few, as plates big enough for a thumb; arrow keys move between them. */
+export function Choice({ label, options, value, onChange, error }: Props) {
+  return (
+    <RadioGroup value={value} onChange={onChange}>
+      <Label className="block text-[14px] text-ink-2">{label}</Label>
+      <div className="mt-1 grid grid-cols-2 gap-2 sm:grid-cols-3">
+        {options.map((o) => (
+          <Radio
+            key={o.value}
+            value={o.value}
+            className="flex min-h-[var(--target)] cursor-pointer flex-col justify-center rounded-md border border-quiet bg-card px-3 py-1 leading-tight data-checked:border-go data-checked:shadow-[inset_0_0_0_2px_var(--go)]"
+          >
+            <span className="font-plate text-[17px] font-semibold">{o.name}</span>
+            {o.detail ? <span className="text-[13px] text-ink-2">{o.detail}</span> : null}
+          </Radio>
+        ))}
+      </div>
+      {options.length === 0 ? <p className="text-[14px] text-stop">There is none to choose.</p> : null}
+      {error ? <p className="mt-1 text-[14px] text-stop">{error}</p> : null}
+    </RadioGroup>
+  );
+}

@@ -1,0 +1,8 @@
+export { Bench, Row } from "./Bench";
+export { Button, buttonClass, type ButtonLook } from "./Button";
+export { Caution } from "./Caution";
+export { VesselDrawing } from "./drawing/VesselDrawing";
+export { vesselWords } from "./drawing/vesselWords";
+export { Choice, type Option } from "./fields/Choice";
+export { TextField } from "./fields/TextField";
+export { LitresBar } from "./LitresBar";

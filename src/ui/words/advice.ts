@@ -1,0 +1,133 @@
+import type { Advice, YardView } from "@/core/advice";
+import { formatMillimetres, formatNumber } from "@/core/units";
+import { bagName, vehicleName, vesselName } from "./names";
+import { shortDay } from "./times";
+import { type Units, unitsOf } from "./units";
+
+/** A step to offer: words, and where it is done. */
+export interface Step {
+  readonly label: string;
+  readonly href?: string;
+  readonly log?: { readonly verb: string; readonly values: Readonly<Record<string, string>> };
+}
+
+export interface AdviceWords {
+  readonly title: string;
+  readonly why: string;
+  /** On the vessel's plate, where there is little room. */
+  readonly short: string;
+  readonly steps: readonly [Step, ...Step[]];
+}
+
+const percent = (share: number): string => `${formatNumber(share * 100, share < 0.1 ? 1 : 0)} %`;
+
+export function wordAdvice(a: Advice, view: YardView): AdviceWords {
+  const u = unitsOf(view.settings);
+  const name = a.vessel ? vesselName(view, a.vessel) : "";
+  switch (a.code) {
+    case "draw-off":
+      return drawOff(a, name, view, u);
+    case "hold-apart": {
+      const dirty = a.because === "engine-oil";
+      return {
+        title: `Keep ${name} apart`,
+        why: dirty
+          ? "Engine oil: heavy metals, and its sludge goes to a recycler. Never into kitchen oil."
+          : `${percent(a.share)} sets in the cold; your limit is ${percent(a.limitShare)}. It is work for the kettle.`,
+        short: "Hold apart",
+        steps: dirty
+          ? [{ label: "Dispose", log: { verb: "dispose", values: { from: a.vessel ?? "" } } }]
+          : [{ label: "Pour into the kettle", log: { verb: "pour", values: { from: a.vessel ?? "", toRole: "kettle" } } }],
+      };
+    }
+    case "tip-in": {
+      const into = vesselName(view, a.into);
+      return {
+        title: `Tip ${name} into ${into}`,
+        why: `${u.litres(a.litres)} raw, through the strainer. It starts ${into}'s clock again.`,
+        short: `Into ${into}`,
+        steps: [{ label: `Tip in ${u.litres(a.litres)}`, log: { verb: "pour", values: { from: a.vessel ?? "", to: a.into } } }],
+      };
+    }
+    case "filter":
+      return {
+        title: `Run ${name} through the bags`,
+        why: `${u.litres(a.litres)} drawn off and waiting for ${vesselName(view, a.into)}.`,
+        short: `Filter ${u.litres(a.litres)}`,
+        steps: [{ label: "Start a run", href: `/filter?vessel=${a.vessel}` }],
+      };
+    case "clean-out":
+      return {
+        title: `Clean out ${name}`,
+        why: `Muck fills ${percent(a.fullShare)} of its cone. Past that it comes over the top and the bags pay for it.`,
+        short: `Sludge ${percent(a.fullShare)}`,
+        steps: [{ label: "Drain the bottom", log: { verb: "drain", values: { from: a.vessel ?? "" } } }],
+      };
+    case "empty-waste":
+      return {
+        title: `Empty ${name}`,
+        why: `${percent(a.fullShare)} full. To the collector, by your local rules.`,
+        short: `${percent(a.fullShare)} full`,
+        steps: [{ label: "Dispose", log: { verb: "dispose", values: { from: a.vessel ?? "" } } }],
+      };
+    case "kettle":
+      return {
+        title: `${name} holds fatty oil`,
+        why: `${percent(a.fatShare)} of it sets in the cold. Kept apart for conversion.`,
+        short: "Fatty oil",
+        steps: [{ label: "Look at the kettle", href: "/kettle" }],
+      };
+    case "too-thick":
+      return {
+        title: `${vehicleName(view, a.vehicle)} too thick at ${u.celsius(a.celsius)}`,
+        why: `${formatNumber(a.nuMm2PerS, 0)} mm²/s tonight; your pump limit is ${formatNumber(a.limitMm2PerS, 0)} mm²/s.`,
+        short: "Too thick tonight",
+        steps: [{ label: "Plan top-up", href: `/blend?vessel=${a.vessel}` }],
+      };
+    case "diesel-tainted":
+      return {
+        title: `Oil in the diesel: ${vehicleName(view, a.vehicle)}`,
+        why: `${percent(a.oilShare)} of it is waste oil. A return valve was left on the wrong side. Fill up with diesel and check the valve.`,
+        short: `${percent(a.oilShare)} oil in it`,
+        steps: [{ label: "Fill with diesel", href: `/drive?vehicle=${a.vehicle}` }],
+      };
+    case "not-purged":
+      return {
+        title: `${vehicleName(view, a.vehicle)} stopped on oil`,
+        why: `About ${percent(a.oilShare)} oil was left at the pump. Purge before it stands cold.`,
+        short: "Not purged",
+        steps: [{ label: "Open the loop", href: `/drive?vehicle=${a.vehicle}` }],
+      };
+    case "fill":
+      return {
+        title: `Fill ${name}`,
+        why: `Room for ${u.litres(a.roomLitres)}; ${vesselName(view, a.from)} has oil to give.`,
+        short: "Fill",
+        steps: [{ label: "Fill", href: `/drive?vehicle=${a.vehicle}` }],
+      };
+    case "slow-bag":
+      return {
+        title: `${bagName(view, a.bag)} bag is choking`,
+        why: `The last run took ${formatNumber(a.timesSlower, 1)} times the minutes a litre of the ${a.runs - 1} before. A full settler, a bottom layer drawn in, or cold oil.`,
+        short: "Choking",
+        steps: [{ label: "Look at the bags", href: "/filter" }],
+      };
+  }
+}
+
+function drawOff(a: Extract<Advice, { code: "draw-off" }>, name: string, view: YardView, u: Units): AdviceWords {
+  const ready = a.dueAt <= view.at;
+  const range =
+    a.earliestAt && a.latestAt ? `, likely ${shortDay(a.earliestAt)} to ${shortDay(a.latestAt)}` : "";
+  return {
+    title: ready ? `Draw off ${name}` : `${name} clears about ${shortDay(a.dueAt)}`,
+    why: ready
+      ? `About ${u.litres(a.litres)} are clear above ${formatMillimetres(a.aboveMm)}. Stop at the first cloudiness.`
+      : `${a.slowest[0]?.toUpperCase()}${a.slowest.slice(1)} fall slowest${range}.`,
+    short: ready ? `Draw off ${u.litres(a.litres)}` : `Clears ${shortDay(a.dueAt)}`,
+    steps: [
+      { label: ready ? "Draw off" : "Look inside", href: `/settle?vessel=${a.vessel}` },
+      { label: ready ? "Dip first" : "Dip", log: { verb: "dip", values: { vessel: a.vessel ?? "" } } },
+    ],
+  };
+}

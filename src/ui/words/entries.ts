@@ -1,0 +1,88 @@
+import type { YardView } from "@/core/advice";
+import { FLUIDS } from "@/core/fluids";
+import type { Entry, EntryKind, MeasuredOrAll } from "@/core/ledger";
+import { formatKilometres, formatMillimetres, formatMinutes } from "@/core/units";
+import { bagName, sourceName, vehicleName, vesselName } from "./names";
+import { unitsOf } from "./units";
+
+export const KIND_WORDS: Record<EntryKind, string> = {
+  settings: "Marks",
+  vessel: "Vessel",
+  source: "Source",
+  bag: "Bag",
+  vehicle: "Vehicle",
+  weather: "Temperature",
+  pickup: "Pickup",
+  purchase: "Bought",
+  move: "Poured",
+  "draw-off": "Drew off",
+  dip: "Dip",
+  disturbed: "Disturbed",
+  "filter-run": "Filtered",
+  "bag-service": "Bag",
+  blend: "Blended",
+  fill: "Filled",
+  trip: "Trip",
+  dispose: "Disposed",
+  "stock-take": "Stock-take",
+  void: "Voided",
+};
+
+/** What an entry says, in one line. */
+export function wordEntry(e: Entry, view: YardView): string {
+  const u = unitsOf(view.settings);
+  const v = (id: string): string => vesselName(view, id);
+  const amount = (a: MeasuredOrAll): string =>
+    "all" in a ? "all of it" : `${u.litres(a.litres)}${a.celsius === undefined ? "" : ` at ${u.celsius(a.celsius)}`}`;
+  switch (e.kind) {
+    case "settings":
+      return `changed ${Object.keys(e.data).length} of the yard's marks`;
+    case "vessel":
+    case "source":
+    case "bag":
+    case "vehicle":
+      return e.data.name;
+    case "weather":
+      return [
+        e.data.shedCelsius === undefined ? "" : `shed ${u.celsius(e.data.shedCelsius, 1)}`,
+        e.data.tonightLowCelsius === undefined ? "" : `tonight ${u.celsius(e.data.tonightLowCelsius)}`,
+      ]
+        .filter(Boolean)
+        .join(", ");
+    case "pickup":
+      return `${amount(e.data.amount)} ${FLUIDS[e.data.fluid].name.toLowerCase()} from ${sourceName(view, e.data.source)} into ${v(e.data.to)}`;
+    case "purchase":
+      return `${amount(e.data.amount)} ${FLUIDS[e.data.fluid].name.toLowerCase()} into ${v(e.data.to)}`;
+    case "move":
+      return `${amount(e.data.amount)}${e.data.layer === "bottom" ? " off the bottom" : ""} from ${v(e.data.from)} into ${v(e.data.to)}`;
+    case "draw-off":
+      return `${amount(e.data.amount)} from ${v(e.data.from)} above ${formatMillimetres(e.data.suctionMm)} into ${v(e.data.to)}`;
+    case "dip":
+      return [
+        v(e.data.vessel),
+        e.data.oilMm === undefined ? "" : `oil ${formatMillimetres(e.data.oilMm)}`,
+        e.data.fatMm === undefined ? "" : `fat line ${formatMillimetres(e.data.fatMm)}`,
+        e.data.waterMm === undefined ? "" : `water ${formatMillimetres(e.data.waterMm)}`,
+      ]
+        .filter(Boolean)
+        .join(", ");
+    case "disturbed":
+      return `${v(e.data.vessel)} was ${e.data.how}`;
+    case "filter-run":
+      return `${amount(e.data.amount)} from ${v(e.data.from)} through ${e.data.bags.map((b) => bagName(view, b)).join(" and ")} into ${v(e.data.to)}, ${formatMinutes(e.data.minutes)}, ${u.litres(e.data.lossLitres)} lost`;
+    case "bag-service":
+      return `${bagName(view, e.data.bag)} ${e.data.what}`;
+    case "blend":
+      return `${e.data.parts.map((p) => `${amount(p.amount)} from ${v(p.from)}`).join(" and ")} into ${v(e.data.to)}`;
+    case "fill":
+      return `${amount(e.data.amount)} from ${v(e.data.from)} into ${v(e.data.to)}`;
+    case "trip":
+      return `${vehicleName(view, e.data.vehicle)}${e.data.km === undefined ? "" : `, ${formatKilometres(e.data.km)}`}, ${e.data.burned.map((b) => `${u.litres(b.litres)} from ${v(b.from)}`).join(" and ")} burned`;
+    case "dispose":
+      return `${amount(e.data.amount)} from ${v(e.data.from)}, ${e.data.where}`;
+    case "stock-take":
+      return `${v(e.data.vessel)} holds ${u.litres(e.data.found.litres)}`;
+    case "void":
+      return e.data.reason;
+  }
+}

@@ -1,0 +1,93 @@
+import type { YardView } from "@/core/advice";
+import type { YardFileError } from "@/core/formats";
+import type { Entry, LedgerError } from "@/core/ledger";
+import { bagName, sourceName, vehicleName, vesselName } from "./names";
+import { dayAndClock } from "./times";
+import { unitsOf } from "./units";
+
+type StoreError = LedgerError | { readonly code: "not-stored"; readonly reason: string };
+
+/** What went wrong and what to do about it, for the person who just typed it. `entry` names a later entry it would break. */
+export function wordError(error: StoreError, view: YardView, later?: Entry): string {
+  const units = unitsOf(view.settings);
+  const breaks = later ? ` That entry is from ${dayAndClock(later.happenedAt)}; void or correct it first.` : "";
+  switch (error.code) {
+    case "overdrawn": {
+      const name = vesselName(view, error.vessel);
+      return later
+        ? `This would leave ${name} ${units.litres(error.shortLitres)} short for something logged after it.${breaks}`
+        : `${name} is ${units.litres(error.shortLitres)} short of that. Take less, or dip it and log a stock-take first.`;
+    }
+    case "empty":
+      return later
+        ? `This would leave ${vesselName(view, error.vessel)} empty for something logged after it.${breaks}`
+        : `${vesselName(view, error.vessel)} is empty.`;
+    case "overfilled":
+      return `${vesselName(view, error.vessel)} would run over by ${units.litres(error.overLitres)}.`;
+    case "same-vessel":
+      return "Pick two different vessels.";
+    case "loss-above-litres":
+      return "The loss cannot be more than what went in.";
+    case "nothing-to-gain-of":
+      return "The book has nothing in it. Say what oil was found.";
+    case "unknown-vessel":
+      return `There is no vessel called ${error.vessel} in this yard at that time.`;
+    case "unknown-source":
+      return `There is no source called ${sourceName(view, error.source)} in this yard at that time.`;
+    case "unknown-bag":
+      return `There is no bag called ${bagName(view, error.bag)} in this yard at that time.`;
+    case "unknown-vehicle":
+      return `There is no vehicle called ${vehicleName(view, error.vehicle)} in this yard at that time.`;
+    case "unknown-entry":
+      return "That entry is not in this yard.";
+    case "already-void":
+      return "That entry is void or corrected already.";
+    case "future":
+      return `${dayAndClock(error.happenedAt)} has not come yet. Set the time it happened.`;
+    case "duplicate-id":
+      return "This was logged already.";
+    case "newer-entry":
+      return "This was written by a newer release. Update, then try again.";
+    case "invalid":
+      return `${fieldWords(error.path)} is not right: ${error.reason.toLowerCase()}.`;
+    case "not-stored":
+      return `The browser did not store it (${error.reason}). Nothing was changed; free some space and try again.`;
+  }
+}
+
+const FIELDS: Record<string, string> = {
+  litres: "The litres",
+  lossLitres: "The loss",
+  minutes: "The minutes",
+  celsius: "The temperature",
+  name: "The name",
+  rimMm: "The height",
+  oilMm: "The oil level",
+  fatMm: "The fat line",
+  waterMm: "The water line",
+  happenedAt: "The time",
+};
+
+function fieldWords(path: string): string {
+  const last = path.split(".").at(-1) ?? "";
+  return FIELDS[last] ?? `The field “${last || "entry"}”`;
+}
+
+export function wordFileError(error: YardFileError): string {
+  switch (error.code) {
+    case "not-json":
+      return "This file is damaged or cut short: it is not complete JSON.";
+    case "not-a-yard":
+      return "This is not a yard file.";
+    case "newer-file":
+      return `This file was written by a newer release (schema ${error.schema}). Update, then try again.`;
+    case "truncated":
+      return `The file says it holds ${error.count} entries, but ${error.found} are there. Part of it is missing.`;
+    case "checksum":
+      return "The checksum does not match: something in the file was changed after it was written.";
+    case "duplicate-ids":
+      return `Two entries in the file share the id ${error.id}.`;
+    case "bad-entry":
+      return `Entry ${error.index + 1} in the file cannot be read (${error.error.code}).`;
+  }
+}

@@ -1,0 +1,20 @@
+import type { YardView } from "@/core/advice";
+import { type ComponentId, componentName } from "@/core/fluids";
+
+/** Names of the things that entries and errors speak of, as the yard calls them. */
+export const vesselName = (view: YardView, id: string): string =>
+  view.vessels.find((v) => v.vessel.id === id)?.vessel.name ?? id;
+export const sourceName = (view: YardView, id: string): string =>
+  view.sources.find((s) => s.source.id === id)?.source.name ?? id;
+export const vehicleName = (view: YardView, id: string): string =>
+  view.vehicles.find((v) => v.vehicle.id === id)?.vehicle.name ?? id;
+export const bagName = (view: YardView, id: string): string => view.bags.find((b) => b.bag.id === id)?.bag.name ?? id;
+
+/** "canola", "canola and kerosene", "canola, soybean and 2 more": what is in a vessel, most first. */
+export function contentsWords(components: readonly { component: ComponentId; litres: number }[]): string {
+  const total = components.reduce((sum, c) => sum + c.litres, 0);
+  const named = components.filter((c) => c.litres > 0.02 * total).map((c) => componentName(c.component).toLowerCase());
+  if (named.length === 0) return "empty";
+  if (named.length <= 2) return named.join(" and ");
+  return `${named.slice(0, 2).join(", ")} and ${named.length - 2} more`;
+}

@@ -1,0 +1,22 @@
+import { differenceInCalendarDays, format } from "date-fns";
+
+/** Days and hours as one says them in a yard; always the reader's own clock and time zone. */
+export const dayName = (iso: string): string => format(new Date(iso), "EEEE d MMMM");
+export const shortDay = (iso: string): string => format(new Date(iso), "EEE d MMM");
+export const clock = (iso: string): string => format(new Date(iso), "HH:mm");
+export const dayAndClock = (iso: string): string => format(new Date(iso), "EEE d MMM, HH:mm");
+
+/** When something is due, in two short words: what, and how far off. */
+export function due(dueAt: string, now: string): { main: string; sub: string } {
+  if (dueAt <= now) return { main: "Now", sub: "" };
+  const days = differenceInCalendarDays(new Date(dueAt), new Date(now));
+  const hours = (Date.parse(dueAt) - Date.parse(now)) / 3_600_000;
+  if (days === 0) return { main: clock(dueAt), sub: hours < 1.5 ? `in ${Math.round(hours * 60)} min` : `in ${Math.round(hours)} h` };
+  return { main: shortDay(dueAt), sub: days === 1 ? "tomorrow" : `${days} days` };
+}
+
+/** "today", "day 1", "day 16": how long something has stood. */
+export function standingDays(since: string, now: string): string {
+  const days = Math.floor((Date.parse(now) - Date.parse(since)) / 86_400_000);
+  return days <= 0 ? "today" : `day ${days}`;
+}

@@ -35,38 +35,41 @@ const browser = await chromium.launch({
   args: ["--no-sandbox", "--disable-gpu", "--disable-quic", "--disable-background-networking", "--disable-sync"],
 });
 let bad = 0;
-for (const v of VIEWS.filter((v) => wanted.length === 0 || wanted.includes(v.name))) {
-  const context = await browser.newContext({
-    viewport: v.phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
-    hasTouch: Boolean(v.phone),
-    timezoneId: "UTC",
-    serviceWorkers: "allow",
-  });
-  const page = await context.newPage();
-  page.on("console", (m) => {
-    if (m.type() === "error") {
-      console.error(`${v.name}: ${m.text()}`);
+try {
+  for (const v of VIEWS.filter((v) => wanted.length === 0 || wanted.includes(v.name))) {
+    const context = await browser.newContext({
+      viewport: v.phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+      hasTouch: Boolean(v.phone),
+      timezoneId: "UTC",
+      serviceWorkers: "allow",
+    });
+    const page = await context.newPage();
+    page.on("console", (m) => {
+      if (m.type() === "error") {
+        console.error(`${v.name}: ${m.text()}`);
+        bad++;
+      }
+    });
+    page.on("pageerror", (e) => {
+      console.error(`${v.name}: ${e.message}`);
       bad++;
+    });
+    await page.clock.setFixedTime(NOW);
+    await page.goto(`http://127.0.0.1:${port}${v.path}${v.path.includes("?") ? "&" : "?"}demo=1`);
+    await page.getByRole("heading", { level: 1 }).waitFor();
+    if (v.wait) await page.locator(v.wait).first().waitFor();
+    for (const k of v.keys ?? []) {
+      await page.keyboard.press(k);
+      await page.getByRole("dialog").getByRole("heading").first().waitFor();
+      await page.waitForTimeout(250);
     }
-  });
-  page.on("pageerror", (e) => {
-    console.error(`${v.name}: ${e.message}`);
-    bad++;
-  });
-  await page.clock.setFixedTime(NOW);
-  await page.goto(`http://127.0.0.1:${port}${v.path}${v.path.includes("?") ? "&" : "?"}demo=1`);
-  await page.getByRole("heading", { level: 1 }).waitFor();
-  if (v.wait) await page.locator(v.wait).first().waitFor();
-  for (const k of v.keys ?? []) {
-    await page.keyboard.press(k);
-    await page.getByRole("dialog").waitFor();
-    await page.waitForTimeout(250);
+    await page.waitForTimeout(350);
+    await page.screenshot({ path: join(out, `${v.name}.png`) });
+    await context.close();
   }
-  await page.waitForTimeout(350);
-  await page.screenshot({ path: join(out, `${v.name}.png`) });
-  await context.close();
+} finally {
+  await browser.close();
+  server.removeAllListeners("exit");
+  server.kill();
 }
-await browser.close();
-server.removeAllListeners("exit");
-server.kill();
 process.exitCode = bad ? 1 : 0;

@@ -111,7 +111,7 @@ export function YardFrame({ children }: { children: ReactNode }) {
       }
     >
       {children}
-      <Toaster position="bottom-center" offset={96} mobileOffset={90} visibleToasts={2} toastOptions={{ closeButton: true }} />
+      <Toaster position="top-center" offset={8} mobileOffset={4} visibleToasts={1} toastOptions={{ closeButton: true }} />
       <Keys open={keys} onClose={() => setKeys(false)} stations={STATIONS.map((s) => NAMES[s])} />
     </Frame>
   );

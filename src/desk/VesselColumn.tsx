@@ -3,7 +3,7 @@ import type { VesselView } from "@/core/advice";
 import { formatMillimetres } from "@/core/units";
 import { useYard } from "@/store";
 import { VesselDrawing, vesselWords } from "@/ui";
-import { contentsWords, standingDays, wordAdvice } from "@/ui/words";
+import { mostlyWords, standingDays, wordAdvice } from "@/ui/words";
 import { StepButton } from "./AdviceSteps";
 import { useUnits } from "./useUnits";
 
@@ -30,18 +30,19 @@ export function VesselColumn({ vessel: v, pxPerMm, drag }: Props) {
         <VesselDrawing view={v} pxPerMm={pxPerMm} label={vesselWords(v, units)} />
       </div>
       <div aria-hidden="true" className="h-[7px] w-full bg-rule" />
-      <div className="flex h-[138px] w-full flex-col items-center gap-0.5 px-1 pt-1.5 text-center">
+      <div className="flex h-[112px] w-full flex-col items-center gap-0.5 px-1 pt-1.5 text-center">
         <h3 className="text-[16px] leading-tight whitespace-nowrap">{v.vessel.name}</h3>
         <p className="text-[13px] leading-tight text-ink-2">
-          {v.litres < 0.05 ? "empty" : `${units.litres(v.litres)} ${contentsWords(v.components)}`}
+          {v.litres < 0.05 ? "empty" : `${units.litres(v.litres)} ${mostlyWords(v.components)}`}
         </p>
         <p className="text-[13px] leading-tight text-ink-2">{stands(v, view.at)}</p>
         {words ? (
-          <div className="mt-auto pb-2">
+          <div className="mt-auto pb-1">
             <StepButton
               step={{ ...words.steps[0], label: words.short }}
               look={dueNow && advice?.code === "draw-off" ? "stop" : "plain"}
               label={`${words.short}: ${v.vessel.name}`}
+              small
             />
           </div>
         ) : null}
@@ -54,6 +55,6 @@ function stands(v: VesselView, now: string): string {
   const fat = v.layers.find((l) => l.kind === "fat");
   if (v.vessel.role === "ready" && v.changedAt) return `rested ${standingDays(v.changedAt, now)}`;
   if (!v.settling || !v.stirredAt) return "";
-  const line = v.dipped && fat ? `, fat line ${formatMillimetres(fat.toMm)}` : "";
+  const line = v.dipped && fat ? `, fat ${formatMillimetres(fat.toMm)}` : "";
   return `${standingDays(v.stirredAt, now)}${line}`;
 }

@@ -1,7 +1,7 @@
 "use client";
 import { useSearchParams } from "next/navigation";
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState } from "react";
-import { ulid } from "ulid";
+import { monotonicFactory, ulid } from "ulid";
 import type { YardView } from "@/core/advice";
 import type { Draft, Entry, EntryId } from "@/core/ledger";
 import type { Result } from "@/core/units";
@@ -32,6 +32,9 @@ export function useYard(): OpenYard {
   if (!yard) throw new Error("no yard above this component");
   return yard;
 }
+
+/** Rising even within one millisecond: ids break ties between entries of one moment. */
+const nextId = monotonicFactory();
 
 const DEVICE_KEY = "brisk-barrel-device";
 const nowIso = (): string => new Date(Date.now()).toISOString();
@@ -94,7 +97,7 @@ export function YardProvider({ makeDemo, waiting, failed, children }: YardProvid
     if (!opened) return null;
     const { client } = opened;
     const write = async (draft: Draft): Promise<Result<EntryId, StoreError>> => {
-      const written = await client.append(draft, { id: ulid(Date.now()), now: nowIso(), device: deviceId() });
+      const written = await client.append(draft, { id: nextId(Date.now()), now: nowIso(), device: deviceId() });
       if (written.ok) await look(client);
       return written;
     };

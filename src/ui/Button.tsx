@@ -9,8 +9,11 @@ const LOOK: Record<ButtonLook, string> = {
   quiet: "bg-transparent text-ink border-transparent underline underline-offset-4",
 };
 
-export const buttonClass = (look: ButtonLook, wide = false): string =>
-  `inline-flex min-h-[var(--target)] items-center justify-center gap-2 rounded-md border px-3 py-1 text-center font-plate text-[17px] font-semibold leading-tight disabled:border-rule disabled:bg-rule disabled:text-ink-2 ${LOOK[look]} ${wide ? "w-full text-xl" : ""}`;
+const SIZE = { usual: "px-3 text-[17px]", wide: "w-full px-3 text-xl", small: "px-2 text-[15px] whitespace-nowrap" } as const;
+
+/** `small` is for plates, where room is short; the target stays as tall. */
+export const buttonClass = (look: ButtonLook, size: "usual" | "wide" | "small" = "usual"): string =>
+  `inline-flex min-h-[var(--target)] items-center justify-center gap-2 rounded-md border py-1 text-center font-plate font-semibold leading-tight disabled:border-rule disabled:bg-rule disabled:text-ink-2 ${LOOK[look]} ${SIZE[size]}`;
 
 interface Props extends ButtonHTMLAttributes<HTMLButtonElement> {
   readonly look?: ButtonLook;
@@ -19,5 +22,5 @@ interface Props extends ButtonHTMLAttributes<HTMLButtonElement> {
 
 /** A thing to do. At least 44 px to the thumb, 56 with gloves. */
 export function Button({ look = "plain", wide = false, className = "", type = "button", ...rest }: Props) {
-  return <button type={type} className={`${buttonClass(look, wide)} ${className}`} {...rest} />;
+  return <button type={type} className={`${buttonClass(look, wide ? "wide" : "usual")} ${className}`} {...rest} />;
 }

@@ -22,7 +22,7 @@ export function LitresBar({ balance, since, units }: { balance: Balance; since: 
       aria-labelledby="litres-title"
       className="border-t border-rule bg-panel px-4 py-3 md:flex md:items-center md:gap-6 md:px-5"
     >
-      <div className="md:w-[200px]">
+      <div className="shrink-0 md:w-[200px]">
         <h2 id="litres-title" className="text-lg leading-tight">
           Litres in, litres out
         </h2>
@@ -31,9 +31,7 @@ export function LitresBar({ balance, since, units }: { balance: Balance; since: 
       <div className="mt-2 flex-1 md:mt-0">
         <div aria-hidden="true" className="flex h-[16px] overflow-hidden rounded-sm border border-rule">
           {slices.map((s) => (
-            <svg key={s.name} className={s.className} style={{ flexGrow: Math.max(0, s.litres), flexBasis: 0 }}>
-              <title>{s.name}</title>
-            </svg>
+            <span key={s.name} className={s.className} style={{ flexGrow: Math.max(0, s.litres), flexBasis: 0 }} />
           ))}
         </div>
         <ul className="mt-1.5 flex flex-wrap gap-x-5 gap-y-1 text-[13px]">

@@ -36,7 +36,7 @@ export function MixBar({ plan, fillTo, oilName, byHand, onOil }: Props) {
         {parts.map((p) => (
           <li
             key={p.component}
-            className="min-w-0 overflow-hidden px-2 py-1.5 leading-tight whitespace-nowrap text-[#10211f]"
+            className="min-w-0 overflow-hidden border-r border-[#10211f] px-2 last:border-r-0 py-1.5 leading-tight whitespace-nowrap text-[#10211f]"
             style={{ flexGrow: p.litres, flexBasis: 0, backgroundColor: FILLS[p.component].colour }}
           >
             <b className="font-plate text-[19px]">{units.litres(p.litres)}</b>

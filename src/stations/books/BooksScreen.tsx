@@ -3,7 +3,7 @@ import { useState } from "react";
 import { useUnits, useUndo } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, Row, TextField } from "@/ui";
-import { shortDay } from "@/ui/words";
+import { fullDay } from "@/ui/words";
 import { EntryRow } from "./EntryRow";
 import { FileBox } from "./FileBox";
 import { useEntries } from "./useEntries";
@@ -18,7 +18,7 @@ export function BooksScreen() {
   return (
     <Bench
       title="Books"
-      subtitle={`${total} entries${view.firstAt ? ` since ${shortDay(view.firstAt)}` : ""}. Nothing is edited: a mistake is voided or corrected by a new entry.`}
+      subtitle={`${total} entries${view.firstAt ? ` since ${fullDay(view.firstAt)}` : ""}. Nothing is edited: a mistake is voided or corrected by a new entry.`}
       asideLabel="Balance"
       aside={
         <>

@@ -47,7 +47,7 @@ export function LoopDrawing({ vehicle, diesel, oil, phase }: Props) {
       <Tank x={75} y={270} view={oil} name={oil.vessel.name} words={`${units.litres(oil.litres)} of ${units.litres(oil.capacityLitres)}, ${contentsWords(oil.components)}`} />
       <Valve x={335} y={225} turned={onOil} name="Supply" words={onOil ? "on oil" : "on diesel"} />
       <Valve x={520} y={50} turned={phase !== "diesel"} name="Return" words={returnToLoop ? "loop" : returnToOil ? "oil tank" : "diesel tank"} />
-      <Box x={405} y={200} name="Filter" />
+      <Box x={415} y={200} name="Filter" />
       <Box x={565} y={200} name="Exchanger" />
       <Box x={640} y={98} name="Injection pump" words={`burns ${vehicle.burnLitresPerHour} L/h`} width={130} height={64} />
     </svg>
@@ -89,10 +89,10 @@ function Valve({ x, y, turned, name, words }: { x: number; y: number; turned: bo
     <g>
       <circle cx={x} cy={y} r="27" className="fill-card stroke-ink" strokeWidth="3" />
       <path d={turned ? `M${x} ${y + 24}V${y}H${x + 24}` : `M${x} ${y - 24}V${y}H${x + 24}`} fill="none" className="stroke-ink" strokeWidth="10" />
-      <text x={x} y={y - 34} textAnchor="middle" className="fill-ink font-plate text-[16px] font-semibold">
+      <text x={x + 32} y={y - 22} className="fill-ink font-plate text-[16px] font-semibold">
         {name}
       </text>
-      <text x={x} y={y + 44} textAnchor="middle" className="fill-ink-2 text-[13px]">
+      <text x={x + 34} y={y + 33} className="fill-ink-2 text-[13px]">
         {words}
       </text>
     </g>

@@ -55,7 +55,7 @@ export default function LogSheet({ verb: asked, values, onClose }: Props) {
             <div className="mt-1 grid grid-cols-2 gap-2">
               {BENCHES.map((b) => (
                 <span key={b.letter} onClickCapture={onClose}>
-                  <YardLink href={b.href} className={`${buttonClass("plain", false)} w-full justify-between`}>
+                  <YardLink href={b.href} className={`${buttonClass("plain")} w-full justify-between`}>
                     <span id={`bench-${b.letter}`}>{b.name}</span> <Letter of={b.letter} />
                   </YardLink>
                 </span>

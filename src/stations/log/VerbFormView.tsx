@@ -22,6 +22,8 @@ export function VerbFormView({ verb, given, onDone }: Props) {
   const [when, setWhen] = useState("");
   const [note, setNote] = useState("");
 
+  const show = (f: Field) => <FieldView key={f.name} field={f} form={form} />;
+
   const submit = async (e: FormEvent): Promise<void> => {
     e.preventDefault();
     if (!form.complete) {
@@ -41,18 +43,17 @@ export function VerbFormView({ verb, given, onDone }: Props) {
   return (
     <form onSubmit={(e) => void submit(e)} className="flex flex-col gap-4">
       {verb.caution ? <Caution>{verb.caution}</Caution> : null}
-      {verb.fields.map((f) => (
-        <FieldView key={f.name} field={f} form={form} />
-      ))}
+      {verb.fields.filter((f) => !isReadAt(f)).map(show)}
       <details>
-        <summary className="min-h-[var(--target)] cursor-pointer content-center text-ink-2">Earlier than now, or a note</summary>
+        <summary className="min-h-[var(--target)] cursor-pointer content-center text-ink-2">Earlier than now, read warm, or a note</summary>
         <div className="flex flex-col gap-3 pt-1">
+          {verb.fields.filter(isReadAt).map(show)}
           <TextField label="When it happened" type="datetime-local" value={when} onChange={setWhen} />
           <TextField label="Note" value={note} onChange={setNote} />
         </div>
       </details>
       <div aria-live="polite">{refused ? <p className="rounded-md border-2 border-stop px-3 py-2 text-stop">{refused}</p> : null}</div>
-      <div className="sticky bottom-0 -mx-4 bg-panel px-4 pt-1 pb-2">
+      <div className="sticky -bottom-3 -mx-4 -mb-3 bg-panel px-4 pt-1 pb-2">
         <Button type="submit" look="go" wide>
           Log it
         </Button>
@@ -60,6 +61,9 @@ export function VerbFormView({ verb, given, onDone }: Props) {
     </form>
   );
 }
+
+/** The temperature that litres were read at: seldom known, so it waits with the other details. */
+const isReadAt = (f: Field): boolean => f.name === "celsius";
 
 function FieldView({ field, form }: { field: Field; form: VerbForm }) {
   const { view } = useYard();

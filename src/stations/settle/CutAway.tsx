@@ -7,6 +7,9 @@ import { widestMm } from "@/ui/drawing/outline";
 
 const TALL_PX = 430;
 
+/** The labels need their share of a phone's width. */
+const widestPx = (): number => (window.matchMedia("(max-width: 640px)").matches ? 140 : 250);
+
 interface Label {
   readonly mm: number;
   readonly text: string;
@@ -16,7 +19,7 @@ interface Label {
 /** The vessel cut open, large, with every height in it named beside it. */
 export function CutAway({ vessel: v }: { vessel: VesselView }) {
   const units = useUnits();
-  const pxPerMm = Math.min(TALL_PX / v.vessel.rimMm, 250 / widestMm(v.vessel));
+  const pxPerMm = Math.min(TALL_PX / v.vessel.rimMm, widestPx() / widestMm(v.vessel));
   const labels = spread(labelsOf(v, units.litres(v.litres)), v.vessel.rimMm, pxPerMm);
   const width = widestMm(v.vessel) * pxPerMm + 28;
   const height = v.vessel.rimMm * pxPerMm + 24;

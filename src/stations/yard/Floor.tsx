@@ -15,7 +15,7 @@ const GROUPS: readonly { name: string; roles: readonly VesselRole[] }[] = [
   { name: "Tanks", roles: ["tank"] },
 ];
 
-const TALLEST_PX = 150;
+const TALLEST_PX = 138;
 
 /** Every vessel of the yard to one scale. Dragging one onto another opens the Log on a pour between them. */
 export function Floor() {
@@ -32,7 +32,7 @@ export function Floor() {
   };
   return (
     <DndContext sensors={sensors} onDragEnd={poured} id="floor">
-      <div className="flex flex-wrap items-end gap-y-2">
+      <div className="flex flex-wrap items-end gap-y-1">
         <ScaleBar pxPerMm={pxPerMm} />
         {GROUPS.map((g) => {
           const standing = view.vessels.filter((v) => g.roles.includes(v.vessel.role));

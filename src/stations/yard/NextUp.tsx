@@ -1,11 +1,17 @@
 "use client";
+import { useState } from "react";
 import { StepButton } from "@/desk";
 import { useYard } from "@/store";
+import { Button } from "@/ui";
 import { due, wordAdvice } from "@/ui/words";
+
+/** On a phone the first few stand above the drawing; the rest are one press away. */
+const ON_PHONE = 3;
 
 /** What to do next, by time, each with its why and its first steps. */
 export function NextUp() {
   const { view } = useYard();
+  const [all, setAll] = useState(false);
   const today = view.advice.filter((a) => Date.parse(a.dueAt) < Date.parse(view.at) + 86_400_000).length;
   return (
     <>
@@ -15,11 +21,11 @@ export function NextUp() {
       </div>
       {view.advice.length === 0 ? <p className="py-3">Nothing is due. Everything stands as it should.</p> : null}
       <ol>
-        {view.advice.map((a) => {
+        {view.advice.map((a, index) => {
           const words = wordAdvice(a, view);
           const at = due(a.dueAt, view.at);
           return (
-            <li key={a.id} className="grid grid-cols-[68px_1fr] gap-x-2 border-b border-rule py-3">
+            <li key={a.id} className={`grid grid-cols-[68px_1fr] gap-x-2 border-b border-rule py-3 ${index >= ON_PHONE && !all ? "max-lg:hidden" : ""}`}>
               <p className={`font-plate text-[16px] font-semibold leading-tight ${at.main === "Now" ? "text-stop" : ""}`}>
                 {at.main}
                 <span className="block text-[13px] font-medium text-ink-2">{at.sub}</span>
@@ -42,6 +48,11 @@ export function NextUp() {
           );
         })}
       </ol>
+      {view.advice.length > ON_PHONE && !all ? (
+        <Button className="mt-2 lg:hidden" onClick={() => setAll(true)}>
+          Show all {view.advice.length}
+        </Button>
+      ) : null}
     </>
   );
 }

@@ -2,7 +2,7 @@
 import { useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { LitresBar } from "@/ui";
-import { dayName, shortDay } from "@/ui/words";
+import { dayName, fullDay } from "@/ui/words";
 import { Floor } from "./Floor";
 import { NextUp } from "./NextUp";
 import { Welcome } from "./Welcome";
@@ -25,11 +25,11 @@ export function YardScreen() {
           </p>
           <Floor />
         </section>
-        <aside aria-label="Next up" className="border-rule bg-panel px-4 py-3 max-lg:border-b lg:w-[334px] lg:border-l">
+        <aside aria-label="Next up" className="border-rule bg-panel px-4 py-3 max-lg:border-b lg:h-[calc(100dvh-160px)] lg:min-h-[480px] lg:w-[334px] lg:overflow-y-auto lg:border-l">
           <NextUp />
         </aside>
       </div>
-      <LitresBar balance={view.balance} since={view.firstAt ? shortDay(view.firstAt) : "today"} units={units} />
+      <LitresBar balance={view.balance} since={view.firstAt ? fullDay(view.firstAt) : "today"} units={units} />
     </>
   );
 }

@@ -20,7 +20,7 @@ export function Choice({ label, options, value, onChange, error }: Props) {
   return (
     <RadioGroup value={value} onChange={onChange}>
       <Label className="block text-[14px] text-ink-2">{label}</Label>
-      <div className="mt-1 grid grid-cols-2 gap-2 sm:grid-cols-3">
+      <div className="mt-1 grid grid-cols-[repeat(auto-fill,minmax(132px,1fr))] gap-2">
         {options.map((o) => (
           <Radio
             key={o.value}

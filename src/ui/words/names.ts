@@ -10,6 +10,14 @@ export const vehicleName = (view: YardView, id: string): string =>
   view.vehicles.find((v) => v.vehicle.id === id)?.vehicle.name ?? id;
 export const bagName = (view: YardView, id: string): string => view.bags.find((b) => b.bag.id === id)?.bag.name ?? id;
 
+/** "canola", or "canola mix" where something else of note is in it. */
+export function mostlyWords(components: readonly { component: ComponentId; litres: number }[]): string {
+  const total = components.reduce((sum, c) => sum + c.litres, 0);
+  const named = components.filter((c) => c.litres > 0.03 * total);
+  const first = named[0] ? componentName(named[0].component).toLowerCase() : "empty";
+  return named.length > 1 ? `${first} mix` : first;
+}
+
 /** "canola", "canola and kerosene", "canola, soybean and 2 more": what is in a vessel, most first. */
 export function contentsWords(components: readonly { component: ComponentId; litres: number }[]): string {
   const total = components.reduce((sum, c) => sum + c.litres, 0);

@@ -3,6 +3,7 @@ import { differenceInCalendarDays, format } from "date-fns";
 /** Days and hours as one says them in a yard; always the reader's own clock and time zone. */
 export const dayName = (iso: string): string => format(new Date(iso), "EEEE d MMMM");
 export const shortDay = (iso: string): string => format(new Date(iso), "EEE d MMM");
+export const fullDay = (iso: string): string => format(new Date(iso), "d MMM yyyy");
 export const clock = (iso: string): string => format(new Date(iso), "HH:mm");
 export const dayAndClock = (iso: string): string => format(new Date(iso), "EEE d MMM, HH:mm");
 

@@ -1,0 +1,155 @@
+import { expect, type Page, test } from "@playwright/test";
+import { complaints, litresIn, openDemo } from "./yard";
+
+/** How a person works the page: with the keyboard alone, or with a thumb. */
+interface Hands {
+  press(page: Page, role: "button" | "link" | "radio", name: string | RegExp): Promise<void>;
+  type(page: Page, label: string, text: string): Promise<void>;
+}
+
+const keys: Hands = {
+  async press(page, role, name) {
+    const target = page.getByRole(role, { name }).first();
+    await tabTo(page, target);
+    await page.keyboard.press(role === "radio" ? "Space" : "Enter");
+  },
+  async type(page, label, text) {
+    const field = page.getByLabel(label, { exact: true });
+    await tabTo(page, field);
+    await page.keyboard.press("Control+a");
+    await page.keyboard.type(text);
+  },
+};
+
+/** Moves focus by Tab and the arrows only, as a keyboard does, until it is on the target. */
+async function tabTo(page: Page, target: ReturnType<Page["getByRole"]>): Promise<void> {
+  await expect(target).toBeVisible();
+  for (let i = 0; i < 140; i++) {
+    if (await target.evaluate((el) => el === document.activeElement)) return;
+    const inGroup = await target.evaluate((el) => el.closest('[role="radiogroup"]')?.contains(document.activeElement) ?? false);
+    await page.keyboard.press(inGroup ? "ArrowRight" : "Tab");
+  }
+  throw new Error("the keyboard does not reach it");
+}
+
+const thumb: Hands = {
+  press: (page, role, name) => page.getByRole(role, { name }).first().tap(),
+  async type(page, label, text) {
+    const field = page.getByLabel(label, { exact: true });
+    await field.tap();
+    await field.fill(text);
+  },
+};
+
+async function said(page: Page, words: string | RegExp): Promise<void> {
+  await expect(page.getByText(words).last()).toBeVisible();
+}
+
+const closes = (page: Page): Promise<void> => expect(page.getByText("It closes.")).toBeVisible();
+
+async function kitchenToKilometre(page: Page, hands: Hands, openLog: () => Promise<void>): Promise<void> {
+  const bad = complaints(page);
+  await openDemo(page);
+  const before = {
+    drum: await litresIn(page, "Drum 5"),
+    feed: await litresIn(page, "Feed tub"),
+    tractor: await litresIn(page, "Tractor"),
+    oil: await litresIn(page, "Flatbed oil"),
+  };
+
+  await test.step("pick up 60 L", async () => {
+    await openLog();
+    await hands.press(page, "button", "Pick up");
+    await hands.press(page, "radio", /Gannet hostel/);
+    await hands.press(page, "radio", /Drum 5/);
+    await hands.press(page, "button", "60 L");
+    await hands.press(page, "button", "Log it");
+    await said(page, "Picked up 60 L from Gannet hostel into Drum 5.");
+    await expect.poll(() => litresIn(page, "Drum 5")).toBeCloseTo(before.drum + 60, 0);
+  });
+
+  await test.step("it settles: a date and a height", async () => {
+    await hands.press(page, "link", /^Clears .*: Drum 5$/);
+    await expect(page.getByRole("heading", { level: 1, name: "Drum 5, today" })).toBeVisible();
+    await expect(page.getByText(/ready about \w+ \d+ \w+/)).toBeVisible();
+    await expect(page.getByText(/draw off here, \d+ mm/)).toBeVisible();
+  });
+
+  await test.step("dip the drum that is ready", async () => {
+    await hands.press(page, "link", /^Drum 3/);
+    await expect(page.getByRole("heading", { level: 1, name: /Drum 3/ })).toBeVisible();
+    await hands.press(page, "button", "Dip");
+    await hands.type(page, "Fat line, mm from the bottom (if you know)", "52");
+    await hands.press(page, "button", "Log it");
+    await said(page, "Dipped Drum 3.");
+    await expect(page.getByText("draw off here, 77 mm")).toBeVisible();
+  });
+
+  await test.step("draw off what is clear; the heel stays", async () => {
+    await hands.type(page, "Litres you got", "60");
+    await hands.press(page, "button", "Log the draw-off");
+    await said(page, "Drew 60 L off Drum 3. The heel stays.");
+    await expect.poll(() => litresIn(page, "Drum 3")).toBeCloseTo(111, 0);
+  });
+
+  await test.step("run it through the bags", async () => {
+    await hands.press(page, "link", /^Filter/);
+    await expect(page.getByRole("heading", { level: 1, name: "Filter line" })).toBeVisible();
+    expect(await litresIn(page, "Feed tub")).toBeCloseTo(before.feed + 60, 0);
+    await hands.type(page, "Litres", "60");
+    await hands.type(page, "Minutes", "85");
+    await hands.type(page, "Lost, L", "0.7");
+    await hands.press(page, "button", "Log the run");
+    await said(page, "Ran 60 L through 2 bags.");
+    await expect.poll(() => litresIn(page, "Feed tub")).toBeCloseTo(before.feed, 0);
+  });
+
+  await test.step("find tonight's blend and pour it", async () => {
+    await hands.press(page, "link", /^Blend/);
+    await expect(page.getByRole("heading", { level: 1, name: "Tractor, before tonight" })).toBeVisible();
+    await expect(page.getByText(/15\.0 mm²\/s, cloud about/)).toBeVisible();
+    await hands.press(page, "button", "Pour and log");
+    await said(page, /Poured .* L kerosene and .* L oil into Tractor\./);
+  });
+
+  await test.step("fill the vehicle", async () => {
+    await hands.press(page, "link", /^Drive/);
+    await expect(page.getByRole("heading", { level: 1, name: "Flatbed" })).toBeVisible();
+    await hands.press(page, "button", "Fill with oil");
+    await hands.press(page, "button", "10 L");
+    await hands.press(page, "button", "Log it");
+    await said(page, "Filled Flatbed oil with 10 L.");
+  });
+
+  await test.step("start on diesel, switch, purge, stop, log the trip", async () => {
+    for (const label of ["Start on diesel", "Switched to oil", "Start purge", "Stop"]) await hands.press(page, "button", label);
+    await hands.type(page, "On oil", "60");
+    await hands.type(page, "Purge", "6");
+    await hands.type(page, "Distance", "38");
+    await hands.press(page, "button", "Log the trip");
+    await said(page, /Trip logged: 7\.4 L oil and/);
+  });
+
+  await test.step("litres, composition and balance are right everywhere", async () => {
+    await hands.press(page, "link", /the yard$/);
+    await closes(page);
+    expect(await litresIn(page, "Flatbed oil")).toBeCloseTo(before.oil + 10 - 7.4, 0);
+    expect(await litresIn(page, "Tractor")).toBeCloseTo(61, 0);
+    await expect(page.getByRole("img", { name: /^Tractor: 61 L of 63 L, kerosene, canola/ })).toBeVisible();
+    await expect(page.getByRole("button", { name: /Too thick tonight/ })).toHaveCount(0);
+  });
+  expect(bad).toEqual([]);
+}
+
+test("from kitchen to kilometre by keyboard alone", async ({ page }) => {
+  test.setTimeout(180_000);
+  await kitchenToKilometre(page, keys, () => page.keyboard.press("l"));
+});
+
+test.describe("on a phone", () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  test("from kitchen to kilometre by touch", async ({ page }) => {
+    test.setTimeout(120_000);
+    await kitchenToKilometre(page, thumb, () => page.getByRole("button", { name: /^Log/ }).tap());
+  });
+});

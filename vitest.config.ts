@@ -5,7 +5,10 @@ export default defineConfig({
   resolve: { alias: { "@": `${import.meta.dirname}/src` } },
   test: {
     projects: [
-      { extends: true, test: { name: "core", environment: "node", include: ["src/{core,store,demo,workers}/**/*.test.ts"] } },
+      {
+        extends: true,
+        test: { name: "core", environment: "node", include: ["src/**/*.test.ts"] },
+      },
       {
         extends: true,
         plugins: [react()],

@@ -26,7 +26,9 @@ async function tabTo(page: Page, target: ReturnType<Page["getByRole"]>): Promise
   await expect(target).toBeVisible();
   for (let i = 0; i < 140; i++) {
     if (await target.evaluate((el) => el === document.activeElement)) return;
-    const inGroup = await target.evaluate((el) => el.closest('[role="radiogroup"]')?.contains(document.activeElement) ?? false);
+    const inGroup = await target.evaluate(
+      (el) => el.closest('[role="radiogroup"]')?.contains(document.activeElement) ?? false,
+    );
     await page.keyboard.press(inGroup ? "ArrowRight" : "Tab");
   }
   throw new Error("the keyboard does not reach it");
@@ -122,7 +124,8 @@ async function kitchenToKilometre(page: Page, hands: Hands, openLog: () => Promi
   });
 
   await test.step("start on diesel, switch, purge, stop, log the trip", async () => {
-    for (const label of ["Start on diesel", "Switched to oil", "Start purge", "Stop"]) await hands.press(page, "button", label);
+    for (const label of ["Start on diesel", "Switched to oil", "Start purge", "Stop"])
+      await hands.press(page, "button", label);
     await hands.type(page, "On oil", "60");
     await hands.type(page, "Purge", "6");
     await hands.type(page, "Distance", "38");

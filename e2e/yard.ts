@@ -12,7 +12,10 @@ export async function openDemo(page: Page, path = "/"): Promise<void> {
 
 /** Litres standing in a vessel, read off its plate's drawing. */
 export async function litresIn(page: Page, name: string): Promise<number> {
-  const label = await page.getByRole("img", { name: new RegExp(`^${name}: `) }).first().getAttribute("aria-label");
+  const label = await page
+    .getByRole("img", { name: new RegExp(`^${name}: `) })
+    .first()
+    .getAttribute("aria-label");
   return Number(/: ([\d,.]+) L/.exec(label ?? "")?.[1]?.replaceAll(",", ""));
 }
 

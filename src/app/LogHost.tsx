@@ -13,6 +13,9 @@ interface Asked {
   readonly turn: number;
 }
 
+/** Also while a plate of a choice has the focus; not while typing. */
+const EVERYWHERE = { preventDefault: true, enableOnFormTags: ["radio"] } as const;
+
 /** Keeps the Log at hand on every page: its key, its button, and openings with something filled in. */
 export function LogHost({ children }: { children: ReactNode }) {
   const [asked, setAsked] = useState<Asked | null>(null);
@@ -24,12 +27,14 @@ export function LogHost({ children }: { children: ReactNode }) {
     }),
     [],
   );
-  useHotkeys("l", () => opener.open(), { preventDefault: true, enabled: asked === null });
-  useHotkeys("u", () => void undo(), { preventDefault: true, enabled: asked === null });
+  useHotkeys("l", () => opener.open(), { ...EVERYWHERE, enabled: asked === null });
+  useHotkeys("u", () => void undo(), { ...EVERYWHERE, enabled: asked === null });
   return (
     <LogContext.Provider value={opener}>
       {children}
-      {asked ? <LogSheet key={asked.turn} verb={asked.verb} values={asked.values} onClose={() => setAsked(null)} /> : null}
+      {asked ? (
+        <LogSheet key={asked.turn} verb={asked.verb} values={asked.values} onClose={() => setAsked(null)} />
+      ) : null}
     </LogContext.Provider>
   );
 }

@@ -1,10 +1,10 @@
 "use client";
 import { usePathname } from "next/navigation";
 import type { ReactNode } from "react";
-import { LogHost } from "./LogHost";
-import { Waiting } from "./Waiting";
 import { YardProvider } from "@/store";
 import { Hatches } from "@/ui/drawing/Hatches";
+import { LogHost } from "./LogHost";
+import { Waiting } from "./Waiting";
 import { YardFrame } from "./YardFrame";
 
 const makeDemo = async (nowMs: number) => (await import("@/demo/client")).makeDemoYard(nowMs);
@@ -20,7 +20,9 @@ export function Shell({ children }: { children: ReactNode }) {
       failed={(reason) => (
         <main className="p-6">
           <h1 className="text-2xl">The yard could not be opened</h1>
-          <p>The browser said: {reason}. Nothing was changed. A private window keeps no data; a full disk cannot either.</p>
+          <p>
+            The browser said: {reason}. Nothing was changed. A private window keeps no data; a full disk cannot either.
+          </p>
         </main>
       )}
     >

@@ -10,7 +10,7 @@ import { useYard } from "@/store";
 import { Button } from "@/ui";
 import { Frame } from "@/ui/Frame";
 import { Keys } from "@/ui/Keys";
-import { Pipe, PIPE_LINK } from "@/ui/Pipe";
+import { PIPE_LINK, Pipe } from "@/ui/Pipe";
 import { dayAndClock } from "@/ui/words";
 
 const NAMES: Record<Station, string> = {
@@ -45,7 +45,7 @@ export function YardFrame({ children }: { children: ReactNode }) {
     const i = Number(hotkey.keys?.join("") ?? 0);
     router.push(href(i === 0 ? "/" : `/${STATIONS[i - 1]}`));
   });
-  useHotkeys("?", () => setKeys(true), { useKey: true });
+  useHotkeys("shift+?", () => setKeys(true), { useKey: true });
 
   const stops = STATIONS.map((key) => ({
     key,
@@ -58,7 +58,11 @@ export function YardFrame({ children }: { children: ReactNode }) {
   return (
     <Frame
       brand={
-        <YardLink href="/" label={`Brisk Barrel, ${view.settings.yardName}: the yard`} className="block py-1 leading-none">
+        <YardLink
+          href="/"
+          label={`Brisk Barrel, ${view.settings.yardName}: the yard`}
+          className="block py-1 leading-none"
+        >
           <span className="block font-plate text-[20px] font-semibold tracking-wide uppercase md:text-[22px] md:leading-[1.05]">
             Brisk <br className="max-md:hidden" />
             Barrel
@@ -81,7 +85,11 @@ export function YardFrame({ children }: { children: ReactNode }) {
       }
       log={
         <div className="flex items-center gap-2">
-          <YardLink href="/shed" label="Shed: marks and units" className="flex min-h-[var(--target)] items-center px-2 font-plate text-[16px] text-on-deep">
+          <YardLink
+            href="/shed"
+            label="Shed: marks and units"
+            className="flex min-h-[var(--target)] items-center px-2 font-plate text-[16px] text-on-deep"
+          >
             Shed
           </YardLink>
           <Button onClick={() => log.open()} className="px-4" aria-keyshortcuts="l">
@@ -111,7 +119,13 @@ export function YardFrame({ children }: { children: ReactNode }) {
       }
     >
       {children}
-      <Toaster position="top-center" offset={8} mobileOffset={4} visibleToasts={1} toastOptions={{ closeButton: true }} />
+      <Toaster
+        position="top-center"
+        offset={8}
+        mobileOffset={4}
+        visibleToasts={1}
+        toastOptions={{ closeButton: true }}
+      />
       <Keys open={keys} onClose={() => setKeys(false)} stations={STATIONS.map((s) => NAMES[s])} />
     </Frame>
   );

@@ -1,6 +1,6 @@
 import type { Entry } from "@/core/ledger";
-import { type Dice, dice } from "./dice";
 import { cleanCone, coneWeek } from "./cone";
+import { type Dice, dice } from "./dice";
 import { drumWeek } from "./drums";
 import { openYard } from "./open";
 import { type Line, makeLine } from "./things";
@@ -57,7 +57,9 @@ export function bigYard(count: number, seed: number, endMs: number): Entry[] {
     yardWeek(draft, lines, d, monday, 1);
     for (const line of lines) cleanCone(draft, line, monday + 6 * DAY);
   }
-  const sorted = [...draft.entries].sort((a, b) => (a.happenedAt < b.happenedAt ? -1 : a.happenedAt > b.happenedAt ? 1 : 0));
+  const sorted = [...draft.entries].sort((a, b) =>
+    a.happenedAt < b.happenedAt ? -1 : a.happenedAt > b.happenedAt ? 1 : 0,
+  );
   const kept = sorted.slice(0, count);
   const shift = endMs - Date.parse(kept.at(-1)?.happenedAt ?? "1970-01-01");
   return kept.map((e) => {

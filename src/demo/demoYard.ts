@@ -1,7 +1,7 @@
 import type { Entry } from "@/core/ledger";
 import { yardWeek } from "./bigYard";
 import { type Dice, dice } from "./dice";
-import { coldLitres, collect, CREAMY, kitchens } from "./drums";
+import { CREAMY, coldLitres, collect, kitchens } from "./drums";
 import { openYard } from "./open";
 import { type Line, makeLine } from "./things";
 import { flatbedTrip, vehicleWeek } from "./vehicles";
@@ -66,7 +66,13 @@ function lastWeeks(w: Writer, line: Line, d: Dice, nowMs: number): void {
         const bad = { source: line.source("harbour"), litres: 14, fluid: "canola" as const, muck: CREAMY };
         collect(w, day(2, 3), bad, line.id("carton-4"), shed(nowMs));
         const waste = { source: line.source("slip"), litres: 9, fluid: "motor-oil" as const };
-        collect(w, day(2, 5), { ...waste, muck: { water: 0.02, sludge: 0.015, "fryer-fat": 0 } }, line.id("black-tin"), 10);
+        collect(
+          w,
+          day(2, 5),
+          { ...waste, muck: { water: 0.02, sludge: 0.015, "fryer-fat": 0 } },
+          line.id("black-tin"),
+          10,
+        );
       },
     ],
     [
@@ -119,7 +125,14 @@ function fillDrum(w: Writer, line: Line, d: Dice, drum: ReturnType<Line["id"]>, 
   const from = kitchens(line, d);
   for (let i = 0; i < 12 && litres - w.litres(drum) > 0.5; i++) {
     const kitchen = from[i % 2];
-    if (kitchen) collect(w, atMs + i * HOUR, { ...kitchen, litres: tenth(Math.min(kitchen.litres, litres - w.litres(drum))) }, drum, 12);
+    if (kitchen)
+      collect(
+        w,
+        atMs + i * HOUR,
+        { ...kitchen, litres: tenth(Math.min(kitchen.litres, litres - w.litres(drum))) },
+        drum,
+        12,
+      );
   }
 }
 
@@ -138,7 +151,13 @@ function filterSlowly(w: Writer, line: Line, atMs: number): void {
   runBags(w, line, atMs + 2 * HOUR, 74);
   w.write(atMs + 8 * HOUR, {
     kind: "draw-off",
-    data: { from: line.id("drum-3"), to: line.id("feed-tub"), amount: { litres: 22 }, suctionMm: 560, suspendedShare: 0.02 },
+    data: {
+      from: line.id("drum-3"),
+      to: line.id("feed-tub"),
+      amount: { litres: 22 },
+      suctionMm: 560,
+      suspendedShare: 0.02,
+    },
   });
 }
 

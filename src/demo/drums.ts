@@ -114,7 +114,8 @@ function filterAll(w: Writer, line: Line, d: Dice, atMs: number, shed: number, s
   });
   const through = w.yard.bags.get(line.bag("bag-5"))?.litres ?? 0;
   if (slow > 2) w.write(atMs + 4 * HOUR, { kind: "bag-service", data: { bag: line.bag("bag-5"), what: "changed" } });
-  else if (through > 480) w.write(atMs + 4 * HOUR, { kind: "bag-service", data: { bag: line.bag("bag-5"), what: "washed" } });
+  else if (through > 480)
+    w.write(atMs + 4 * HOUR, { kind: "bag-service", data: { bag: line.bag("bag-5"), what: "washed" } });
 }
 
 /** Heels are pooled: the top goes back to settle, the bottom to the sludge drum, and that to the collector. */
@@ -130,6 +131,11 @@ function emptyHeels(w: Writer, line: Line, atMs: number): void {
   if (w.litres(sludge) > 52)
     w.write(atMs + 2 * HOUR, {
       kind: "dispose",
-      data: { from: sludge, amount: { litres: tenth(w.litres(sludge) - 3) }, layer: "mixed", where: "council collector" },
+      data: {
+        from: sludge,
+        amount: { litres: tenth(w.litres(sludge) - 3) },
+        layer: "mixed",
+        where: "council collector",
+      },
     });
 }

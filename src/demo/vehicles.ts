@@ -16,7 +16,8 @@ export function vehicleWeek(w: Writer, line: Line, d: Dice, monday: number, outs
 
 function buy(w: Writer, line: Line, atMs: number): void {
   const [diesel, kerosene] = [line.id("diesel-can"), line.id("kerosene-can")];
-  if (w.litres(diesel) < 10) w.write(atMs, { kind: "purchase", data: { to: diesel, fluid: "diesel", amount: { litres: 18 }, paid: 30.4 } });
+  if (w.litres(diesel) < 10)
+    w.write(atMs, { kind: "purchase", data: { to: diesel, fluid: "diesel", amount: { litres: 18 }, paid: 30.4 } });
   if (w.litres(kerosene) < 8)
     w.write(atMs, { kind: "purchase", data: { to: kerosene, fluid: "kerosene", amount: { litres: 18 }, paid: 21.2 } });
 }
@@ -55,7 +56,10 @@ export function flatbedTrip(w: Writer, line: Line, d: Dice, atMs: number, outsid
   const loop: FuelLoop = flatbed;
   const minutes = { startOnDiesel: d.whole(8, 13), onOil: d.whole(45, 95), purge: d.whole(5, 7) };
   const used = tripLitres(loop, minutes);
-  if (w.litres(flatbed.oilTank) < used.oilBurned + returnedLitres + 1 || w.litres(flatbed.dieselTank) < used.dieselBurned + 2)
+  if (
+    w.litres(flatbed.oilTank) < used.oilBurned + returnedLitres + 1 ||
+    w.litres(flatbed.dieselTank) < used.dieselBurned + 2
+  )
     return;
   w.write(atMs, {
     kind: "trip",

@@ -4,5 +4,6 @@ const COLDEST_MS = Date.UTC(2026, 1, 8);
 
 const season = (atMs: number): number => -Math.cos((2 * Math.PI * (atMs - COLDEST_MS)) / YEAR_MS);
 
-export const shedCelsius = (atMs: number, wobble: number): number => Math.round((12.5 + 6.5 * season(atMs) + wobble) * 2) / 2;
+export const shedCelsius = (atMs: number, wobble: number): number =>
+  Math.round((12.5 + 6.5 * season(atMs) + wobble) * 2) / 2;
 export const nightLowCelsius = (atMs: number, wobble: number): number => Math.round(7 + 7.5 * season(atMs) + wobble);

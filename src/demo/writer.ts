@@ -1,4 +1,12 @@
-import { CURRENT_VERSION, type Draft, type Entry, type EntryId, project, type VesselId, type YardState } from "@/core/ledger";
+import {
+  CURRENT_VERSION,
+  type Draft,
+  type Entry,
+  type EntryId,
+  project,
+  type VesselId,
+  type YardState,
+} from "@/core/ledger";
 import { applyEntry } from "@/core/ledger/apply";
 import { capacityLitres } from "@/core/vessels";
 

@@ -1,8 +1,8 @@
 "use client";
 import { type ButtonLook, buttonClass } from "@/ui";
 import type { Step } from "@/ui/words";
-import { YardLink } from "./links";
 import { useLog } from "./LogContext";
+import { YardLink } from "./links";
 
 /** One step of an advice as a thing to press: a bench to go to, or the Log filled in. */
 interface Props {

@@ -82,7 +82,10 @@ it("keeps entries it cannot read, and says how many", async () => {
 });
 
 it("answers appends made at once one after another", async () => {
-  const both = await Promise.all([session.append(move("A", "B", 40), stamp()), session.append(move("A", "B", 40), stamp())]);
+  const both = await Promise.all([
+    session.append(move("A", "B", 40), stamp()),
+    session.append(move("A", "B", 40), stamp()),
+  ]);
   expect(both.map((r) => r.ok)).toEqual([true, false]);
   expect(litres(session, "A")).toBeCloseTo(20, 9);
 });
@@ -101,7 +104,11 @@ describe("export and restore", () => {
 
   const broken: [string, (file: string) => string, string][] = [
     ["a truncated file", (f) => f.slice(0, -30), "not-json"],
-    ["a file with entries cut out", (f) => JSON.stringify({ ...JSON.parse(f), entries: JSON.parse(f).entries.slice(1) }), "truncated"],
+    [
+      "a file with entries cut out",
+      (f) => JSON.stringify({ ...JSON.parse(f), entries: JSON.parse(f).entries.slice(1) }),
+      "truncated",
+    ],
     ["a file from a newer release", (f) => f.replace('"schema":1', '"schema":7'), "newer-file"],
     ["a changed figure", (f) => f.replace('"litres":60', '"litres":61'), "checksum"],
     ["something else", () => '{"a":1}', "not-a-yard"],

@@ -1,11 +1,11 @@
-import { type YardView, viewYard } from "@/core/advice";
+import { viewYard, type YardView } from "@/core/advice";
 import { readYardFile, writeYardFile, type YardFileError } from "@/core/formats";
 import {
   buildTimeline,
   byTime,
   CURRENT_VERSION,
-  deadIds,
   type Draft,
+  deadIds,
   type Entry,
   type EntryId,
   type LedgerError,
@@ -48,13 +48,12 @@ export class YardSession {
 
   private constructor(
     private readonly db: YardDb,
-    private readonly onChange: () => void,
     private readonly channel: BroadcastChannel,
   ) {}
 
   /** Opens a yard; `onChange` is called when another tab has written to it. */
   static async open(name: YardName, onChange: () => void): Promise<YardSession> {
-    const session = new YardSession(new YardDb(name), onChange, new BroadcastChannel(`brisk-barrel ${name}`));
+    const session = new YardSession(new YardDb(name), new BroadcastChannel(`brisk-barrel ${name}`));
     session.channel.onmessage = () => void session.queue(() => session.load()).then(onChange);
     await session.queue(() => session.load());
     return session;
@@ -105,7 +104,8 @@ export class YardSession {
     let found: Entry | null = null;
     for (const e of this.timeline.byId.values()) {
       if (e.device !== device || dead.has(e.id)) continue;
-      if (!found || e.recordedAt > found.recordedAt || (e.recordedAt === found.recordedAt && e.id > found.id)) found = e;
+      if (!found || e.recordedAt > found.recordedAt || (e.recordedAt === found.recordedAt && e.id > found.id))
+        found = e;
     }
     return found;
   }

@@ -15,7 +15,10 @@ const open = (): YardSession => {
 };
 
 const api = {
-  async open(name: YardName, onChange: () => void): Promise<{ entries: number; unreadable: number; newestAt: string | null }> {
+  async open(
+    name: YardName,
+    onChange: () => void,
+  ): Promise<{ entries: number; unreadable: number; newestAt: string | null }> {
     session?.close();
     session = await YardSession.open(name, onChange);
     return { entries: session.count(), unreadable: session.unreadableEntries(), newestAt: session.newestAt() };

@@ -9,7 +9,11 @@ const LOOK: Record<ButtonLook, string> = {
   quiet: "bg-transparent text-ink border-transparent underline underline-offset-4",
 };
 
-const SIZE = { usual: "px-3 text-[17px]", wide: "w-full px-3 text-xl", small: "px-2 text-[15px] whitespace-nowrap" } as const;
+const SIZE = {
+  usual: "px-3 text-[17px]",
+  wide: "w-full px-3 text-xl",
+  small: "px-2 text-[15px] whitespace-nowrap",
+} as const;
 
 /** `small` is for plates, where room is short; the target stays as tall. */
 export const buttonClass = (look: ButtonLook, size: "usual" | "wide" | "small" = "usual"): string =>

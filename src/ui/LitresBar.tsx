@@ -40,7 +40,10 @@ export function LitresBar({ balance, since, units }: { balance: Balance; since: 
           </li>
           {slices.map((s) => (
             <li key={s.name} className="flex items-center gap-1.5">
-              <span aria-hidden="true" className={`inline-block h-3 w-3 rounded-sm border border-ink-2 ${s.className}`} />
+              <span
+                aria-hidden="true"
+                className={`inline-block h-3 w-3 rounded-sm border border-ink-2 ${s.className}`}
+              />
               {s.name} <b className="font-plate text-[15px]">{units.litres(s.litres)}</b>
             </li>
           ))}

@@ -35,7 +35,9 @@ export function Pipe({ stops, link }: Props) {
                   </span>
                 ) : null}
               </span>
-              <span className={`mt-1 font-plate text-[15px] font-medium ${s.here ? "text-white" : "text-on-deep"}`}>{s.name}</span>
+              <span className={`mt-1 font-plate text-[15px] font-medium ${s.here ? "text-white" : "text-on-deep"}`}>
+                {s.name}
+              </span>
             </>,
             `${s.name}, ${s.figure === "=" ? "closes" : `${s.figure} litres`}${s.due > 0 ? `, ${s.due} due` : ""}`,
           )}

@@ -1,5 +1,5 @@
 export { Bench, Row } from "./Bench";
-export { Button, buttonClass, type ButtonLook } from "./Button";
+export { Button, type ButtonLook, buttonClass } from "./Button";
 export { Caution } from "./Caution";
 export { VesselDrawing } from "./drawing/VesselDrawing";
 export { vesselWords } from "./drawing/vesselWords";

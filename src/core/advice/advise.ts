@@ -23,6 +23,6 @@ const RULES: readonly ((reading: Reading) => Advice[])[] = [
 /** What is due, soonest first; at one moment in the order of the rules, which is the order of what hurts. */
 export function advise(reading: Reading): Advice[] {
   const all = RULES.flatMap((rule) => rule(reading));
-  const due = (a: Advice): string => (a.dueAt < reading.now ? reading.now : a.dueAt);
+  const due = (a: Advice): string => [a.dueAt, reading.now].sort()[1] ?? a.dueAt;
   return all.sort((a, b) => due(a).localeCompare(due(b)));
 }

@@ -15,8 +15,26 @@ export function settlingOilOf(parts: readonly Part[], usedFactor: number): Settl
     (mix.reduce((sum, p) => sum + p.litres * componentDensity15(p.fluid) * litres15PerLitre(p.fluid, celsius), 0) /
       litres) *
     1000;
-  return {
+  return remembered({
     kgPerM3,
     viscosityPaS: (celsius) => mixViscosityMm2PerS(mix, celsius) * kgPerM3(celsius) * 1e-6,
+  });
+}
+
+/** Every dirt class asks for the same temperatures: each is worked out once. */
+function remembered(oil: SettlingOil): SettlingOil {
+  const density = new Map<number, number>();
+  const viscosity = new Map<number, number>();
+  return {
+    kgPerM3(celsius) {
+      const known = density.get(celsius) ?? oil.kgPerM3(celsius);
+      density.set(celsius, known);
+      return known;
+    },
+    viscosityPaS(celsius) {
+      const known = viscosity.get(celsius) ?? oil.viscosityPaS(celsius);
+      viscosity.set(celsius, known);
+      return known;
+    },
   };
 }

@@ -116,13 +116,16 @@ function dirtOf(yard: YardState, parts: readonly PartLitres[]): DirtKind {
 }
 
 /** The shed's logged temperatures as hours since a time; the last before it counts from the start. */
-export function shedTemperaturesSince(yard: YardState, since: string): TemperaturePoint[] {
+function shedTemperaturesSince(yard: YardState, since: string): TemperaturePoint[] {
   const start = Date.parse(since);
-  const points = yard.shedTemperatures.map((t): TemperaturePoint => [(Date.parse(t.at) - start) / MS_PER_HOUR, t.celsius]);
-  const before = points.filter(([hour]) => hour <= 0).at(-1);
-  const after = points.filter(([hour]) => hour > 0);
-  if (!before && after.length === 0) return [[0, yard.settings.shedCelsius]];
-  return before ? [before, ...after] : after;
+  const points: TemperaturePoint[] = [];
+  for (let i = yard.shedTemperatures.length - 1; i >= 0; i--) {
+    const reading = yard.shedTemperatures[i];
+    if (!reading) break;
+    points.push([(Date.parse(reading.at) - start) / MS_PER_HOUR, reading.celsius]);
+    if (reading.at <= since) break;
+  }
+  return points.length > 0 ? points.reverse() : [[0, yard.settings.shedCelsius]];
 }
 
 function meanCelsius(temperatures: readonly TemperaturePoint[], hours: number): number {

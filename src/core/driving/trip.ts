@@ -40,8 +40,7 @@ export function tripLitres(loop: FuelLoop, minutes: TripMinutes): TripLitres {
   return {
     dieselBurned: burn * (minutes.startOnDiesel + minutes.purge),
     oilBurned: burn * minutes.onOil,
-    dieselToOilTank:
-      loop.returnTo === "oil-tank" ? Math.max(0, loop.pumpLitresPerMinute - burn) * minutes.purge : 0,
+    dieselToOilTank: loop.returnTo === "oil-tank" ? Math.max(0, loop.pumpLitresPerMinute - burn) * minutes.purge : 0,
     residualOilShare: minutes.onOil > 0 ? purgeResidual(purgeLineOf(loop), minutes.purge) : 0,
   };
 }

@@ -1,4 +1,12 @@
-export { type ComponentId, componentDensity15, componentName, expansionPerK, isMuck, litres15PerLitre, type MuckId } from "./component";
+export {
+  type ComponentId,
+  componentDensity15,
+  componentName,
+  expansionPerK,
+  isMuck,
+  litres15PerLitre,
+  type MuckId,
+} from "./component";
 export {
   byComponent,
   type FluidPart,

@@ -1,4 +1,4 @@
-import { type ComponentId } from "../fluids";
+import type { ComponentId } from "../fluids";
 import { type AccountName, IN_ACCOUNTS, OUT_ACCOUNTS, type YardState } from "./state";
 
 /** Litres in, litres out. `gapLitres` is what does not close: rounding, or a bug. */

@@ -10,11 +10,11 @@ export interface Contents {
   readonly unscaled: readonly number[];
   readonly scale: number;
   readonly total: number;
-  /** With more parts than this the smallest are put together; doubles as it grows, so that looking for them is rare. */
+  /** With more parts than this the smallest are put together; grows with what is left, so that looking for them is rare. */
   readonly foldAbove: number;
 }
 
-const FOLD_FIRST = 48;
+const FOLD_FIRST = 32;
 
 export const EMPTY: Contents = {
   keys: [],
@@ -24,9 +24,9 @@ export const EMPTY: Contents = {
   foldAbove: FOLD_FIRST,
 };
 
-/** Origin of the traces too small to follow: under two teaspoons. They keep their component and their litres. */
+/** Origin of the traces too small to follow: under four teaspoons. They keep their component and their litres. */
 export const TRACES = "~traces";
-const TRACE_LITRES = 1e-2;
+const TRACE_LITRES = 2e-2;
 
 /** Lowest first: sludge, water, fat, then everything else. */
 const OIL_DEPTH = 3;
@@ -154,11 +154,12 @@ const make = (
   foldAbove: number,
 ): Contents => ({ keys, unscaled, scale, total, foldAbove });
 
-export function contentsOf(key: number, litres: number): Contents {
+/** Contents from parts in rising order of their keys. */
+export function contentsOf(keys: readonly number[], litres: readonly number[]): Contents {
   // Begun as a fraction, so that the engine keeps every list of litres as doubles: mixed kinds are several times slower.
   const unscaled = [0.5];
-  unscaled[0] = litres;
-  return make([key], unscaled, 1, litres, FOLD_FIRST);
+  for (let i = 0; i < litres.length; i++) unscaled[i] = litres[i] as number;
+  return make(keys, unscaled, 1, sum(unscaled), FOLD_FIRST);
 }
 
 export interface Split {
@@ -204,7 +205,7 @@ function foldTraces(c: Contents, table: PartTable): Contents {
       traces.set(trace, (traces.get(trace) ?? 0) + part);
     }
   }
-  const foldAbove = Math.max(FOLD_FIRST, 2 * (n + traces.size));
+  const foldAbove = Math.max(FOLD_FIRST, 1.5 * (n + traces.size));
   const large = cut(kept, n, foldAbove);
   const sorted = [...traces].sort(([a], [b]) => a - b);
   sorted.forEach(([key, part], i) => {
@@ -274,6 +275,7 @@ function sum(litres: readonly number[]): number {
 export function litres15OfMeasured(c: Contents, table: PartTable, celsius: number): number {
   let measured = 0;
   for (let i = 0; i < c.keys.length; i++)
-    measured += ((c.unscaled[i] as number) * c.scale) / (1 - (table.alphasPerK[c.keys[i] as number] ?? 0) * (celsius - 15));
+    measured +=
+      ((c.unscaled[i] as number) * c.scale) / (1 - (table.alphasPerK[c.keys[i] as number] ?? 0) * (celsius - 15));
   return measured > 0 ? c.total / measured : 1;
 }

@@ -11,9 +11,16 @@ export function pickup(yard: YardState, entry: EntryOf<"pickup">): Fault | undef
   const { source, to, fluid, amount, muck } = entry.data;
   const from = yard.sources.get(source);
   if (!from) return { code: "unknown-source", source, entry: entry.id };
-  const dirt = Object.entries(muck).map(([id, share]) => [id as ComponentId, (share ?? 0) * amount.litres] as const);
-  const oil = amount.litres - dirt.reduce((sum, [, litres]) => sum + litres, 0);
-  const poured = bringIn(yard, [[fluid, oil], ...dirt], amount.celsius, entry.id);
+  const water = (muck.water ?? 0) * amount.litres;
+  const sludge = (muck.sludge ?? 0) * amount.litres;
+  const fat = (muck["fryer-fat"] ?? 0) * amount.litres;
+  const parts: [ComponentId, number][] = [
+    [fluid, amount.litres - water - sludge - fat],
+    ["water", water],
+    ["sludge", sludge],
+    ["fryer-fat", fat],
+  ];
+  const poured = bringIn(yard, parts, amount.celsius, entry.id);
   pourIn(yard, to, poured, entry.happenedAt, amount.celsius);
   book(yard, "collected", poured);
   yard.origins.set(entry.id, { kind: "pickup", at: entry.happenedAt, source });
@@ -59,9 +66,7 @@ export function filterRun(yard: YardState, entry: EntryOf<"filter-run">): Fault 
   if (lossLitres > amount.litres) return { code: "loss-above-litres", entry: entry.id };
   // What a bag keeps is the muck first; only then oil that clings to it.
   const { taken: kept, left: clean } =
-    lossLitres > 0
-      ? takeLayer(through, yard.parts, lossLitres * scale, "bottom", 0)
-      : { taken: EMPTY, left: through };
+    lossLitres > 0 ? takeLayer(through, yard.parts, lossLitres * scale, "bottom", 0) : { taken: EMPTY, left: through };
   pourIn(yard, to, clean, entry.happenedAt, amount.celsius);
   book(yard, "lost", kept);
   for (const id of bags) {

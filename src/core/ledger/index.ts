@@ -19,8 +19,8 @@ export {
   DEFAULT_SETTINGS,
   type Settings,
   type Source,
-  type Vehicle,
   VESSEL_ROLES,
+  type Vehicle,
   type Vessel,
   type VesselRole,
 } from "./schema/things";

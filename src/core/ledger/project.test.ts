@@ -43,9 +43,9 @@ const draft: fc.Arbitrary<Draft> = fc.oneof(
       data: { from: vid(r.from), amount: { litres: r.litres }, layer: "bottom", where: "tip" },
     }),
   ),
-  fc.record({ vessel: name, litres: fc.double({ min: 0, max: 120, noNaN: true }) }).map(
-    (r): Draft => ({ kind: "stock-take", data: { vessel: vid(r.vessel), found: { litres: r.litres } } }),
-  ),
+  fc
+    .record({ vessel: name, litres: fc.double({ min: 0, max: 120, noNaN: true }) })
+    .map((r): Draft => ({ kind: "stock-take", data: { vessel: vid(r.vessel), found: { litres: r.litres } } })),
 );
 
 const setup = (): Entry[] => [
@@ -54,22 +54,24 @@ const setup = (): Entry[] => [
 ];
 
 /** Drafts with now and then a void of an earlier one. */
-const history = fc.array(fc.tuple(draft, fc.nat({ max: 400 }), fc.option(fc.nat(), { freq: 5 })), { maxLength: 60 }).map((rows) => {
-  const entries = setup();
-  rows.forEach(([d, minute, target], i) => {
-    const at = entries[target === null ? 0 : target % entries.length];
-    const isVoid = target !== null && at !== undefined && i > 0;
-    entries.push(
-      entry(
-        `e${String(i).padStart(3, "0")}`,
-        minute + 1,
-        isVoid ? { kind: "void", data: { entry: at.id, reason: "test" } } : d,
-        1000 + i,
-      ),
-    );
+const history = fc
+  .array(fc.tuple(draft, fc.nat({ max: 400 }), fc.option(fc.nat(), { freq: 5 })), { maxLength: 60 })
+  .map((rows) => {
+    const entries = setup();
+    rows.forEach(([d, minute, target], i) => {
+      const at = entries[target === null ? 0 : target % entries.length];
+      const isVoid = target !== null && at !== undefined && i > 0;
+      entries.push(
+        entry(
+          `e${String(i).padStart(3, "0")}`,
+          minute + 1,
+          isVoid ? { kind: "void", data: { entry: at.id, reason: "test" } } : d,
+          1000 + i,
+        ),
+      );
+    });
+    return entries;
   });
-  return entries;
-});
 
 /** To a nanolitre: parts numbered in another order are summed in another order. */
 const nano = (litres: number): number => Math.round(litres * 1e9) / 1e9 + 0;

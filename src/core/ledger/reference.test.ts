@@ -25,7 +25,9 @@ interface Case {
   out: { vessels: Record<string, Held>; left: Held };
 }
 
-const file = JSON.parse(readFileSync(join(import.meta.dirname, "../reference/ledger.json"), "utf8")) as { cases: Case[] };
+const file = JSON.parse(readFileSync(join(import.meta.dirname, "../reference/ledger.json"), "utf8")) as {
+  cases: Case[];
+};
 
 function entriesOf(moves: Move[]): Entry[] {
   const names = new Set(moves.flatMap((m) => [m.from, m.to]).filter((n) => n !== null));

@@ -45,9 +45,7 @@ export function takeOut(
     "all" in amount
       ? state.contents.total
       : amount.litres *
-        (amount.celsius === undefined
-          ? 1
-          : litres15OfMeasured(state.contents, yard.parts, amount.celsius));
+        (amount.celsius === undefined ? 1 : litres15OfMeasured(state.contents, yard.parts, amount.celsius));
   const short = litres15 - state.contents.total;
   if (short > SLACK_LITRES) throw new TransferStopped({ code: "overdrawn", vessel: from, shortLitres: short });
   const { taken, left } =
@@ -100,13 +98,19 @@ export function bringIn(
   celsius: number | undefined,
   origin: EntryId,
 ): Contents {
-  let contents: Contents = EMPTY;
+  const keys: number[] = [];
+  const litres15: number[] = [];
   for (const [component, litres] of measured) {
     if (litres === 0) continue;
-    const at15 = litres * (celsius === undefined ? 1 : litres15PerLitre(component, celsius));
-    contents = add(contents, contentsOf(yard.parts.key(component, origin), at15), yard.parts);
+    keys.push(yard.parts.key(component, origin));
+    litres15.push(litres * (celsius === undefined ? 1 : litres15PerLitre(component, celsius)));
   }
-  return contents;
+  const inOrder = keys.every((key, i) => i === 0 || key > (keys[i - 1] as number));
+  if (inOrder) return keys.length === 0 ? EMPTY : contentsOf(keys, litres15);
+  return keys.reduce(
+    (sum, key, i) => add(sum, contentsOf([key], [litres15[i] as number]), yard.parts),
+    EMPTY as Contents,
+  );
 }
 
 export function requireDifferent(from: VesselId, to: VesselId): void {

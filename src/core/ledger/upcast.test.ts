@@ -24,6 +24,12 @@ it("lifts an old payload step by step and leaves the original alone", () => {
 });
 
 it("refuses a version from a newer release and a gap in the steps", () => {
-  expect(readEntry({ ...old, v: 4 }, STEPS, current)).toMatchObject({ ok: false, error: { code: "newer-entry", v: 4 } });
-  expect(readEntry(old, { move: { 2: STEPS.move[2] } }, current)).toMatchObject({ ok: false, error: { code: "invalid" } });
+  expect(readEntry({ ...old, v: 4 }, STEPS, current)).toMatchObject({
+    ok: false,
+    error: { code: "newer-entry", v: 4 },
+  });
+  expect(readEntry(old, { move: { 2: STEPS.move[2] } }, current)).toMatchObject({
+    ok: false,
+    error: { code: "invalid" },
+  });
 });

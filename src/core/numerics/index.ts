@@ -1,3 +1,3 @@
 export { bisect } from "./bisect";
-export { OutOfRange, requireRange } from "./range";
 export { integrate } from "./quadrature";
+export { OutOfRange, requireRange } from "./range";

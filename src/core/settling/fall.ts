@@ -26,26 +26,21 @@ interface Segment {
   readonly endCelsius: number;
 }
 
-function segments(temperatures: readonly TemperaturePoint[]): Segment[] {
+/** The pieces of the curve, one after another; read only as far as the fall needs them. */
+function* segments(temperatures: readonly TemperaturePoint[]): Generator<Segment> {
   const first = temperatures[0];
   if (!first) throw new Error("settling needs at least one temperature");
-  const points = first[0] > 0 ? [[0, first[1]] as const, ...temperatures] : temperatures;
-  const last = points.at(-1) ?? first;
-  const pieces: Segment[] = [];
-  for (let i = 0; i + 1 < points.length; i++) {
-    const [h0, c0] = points[i] ?? first;
-    const [h1, c1] = points[i + 1] ?? first;
-    if (h1 <= 0) continue;
-    const startCelsius = h0 < 0 ? c0 + ((c1 - c0) * -h0) / (h1 - h0) : c0;
-    pieces.push({ from: Math.max(h0, 0), to: h1, startCelsius, endCelsius: c1 });
+  if (first[0] > 0) yield { from: 0, to: first[0], startCelsius: first[1], endCelsius: first[1] };
+  let [h0, c0] = first;
+  for (let i = 1; i < temperatures.length; i++) {
+    const [h1, c1] = temperatures[i] ?? first;
+    if (h1 > 0) {
+      const startCelsius = h0 < 0 ? c0 + ((c1 - c0) * -h0) / (h1 - h0) : c0;
+      yield { from: Math.max(h0, 0), to: h1, startCelsius, endCelsius: c1 };
+    }
+    [h0, c0] = [h1, c1];
   }
-  pieces.push({
-    from: Math.max(last[0], 0),
-    to: Number.POSITIVE_INFINITY,
-    startCelsius: last[1],
-    endCelsius: last[1],
-  });
-  return pieces;
+  yield { from: Math.max(h0, 0), to: Number.POSITIVE_INFINITY, startCelsius: c0, endCelsius: c0 };
 }
 
 /** mm fallen between the segment's start and `until`. */
@@ -56,17 +51,21 @@ function fallWithin(s: Segment, until: number, rate: (celsius: number) => number
   return integrate((hour) => rate(s.startCelsius + slope * (hour - s.from)), s.from, until, panels);
 }
 
-/** mm a class has fallen by an hour: ∫v dt with the temperature piecewise linear in time. */
+/**
+ * mm a class has fallen by an hour: ∫v dt with the temperature piecewise linear in time. Past `enoughMm` nobody asks
+ * how far it would have gone on through the bottom, so the sum stops there.
+ */
 export function fallMmAt(
   dirt: DirtClass,
   oil: SettlingOil,
   temperatures: readonly TemperaturePoint[],
   hours: number,
+  enoughMm: number,
 ): number {
   const rate = (celsius: number): number => fallRateMmPerHour(dirt, oil, celsius);
   let sum = 0;
   for (const s of segments(temperatures)) {
-    if (s.from >= hours) break;
+    if (s.from >= hours || sum >= enoughMm) break;
     sum += fallWithin(s, Math.min(s.to, hours), rate);
   }
   return sum;

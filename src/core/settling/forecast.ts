@@ -1,4 +1,4 @@
-import { type DirtClass } from "./dirt";
+import type { DirtClass } from "./dirt";
 import { fallMmAt, hoursToFall, type TemperaturePoint } from "./fall";
 import type { SettlingOil } from "./oil";
 
@@ -42,7 +42,7 @@ export interface SettlingForecast {
 export function forecastSettling(q: SettlingQuestion): SettlingForecast {
   const depthMm = q.surfaceMm - q.drawOffMm;
   const each = q.classes.map((dirt) => {
-    const fallen = fallMmAt(dirt, q.oil, q.temperatures, q.hours);
+    const fallen = fallMmAt(dirt, q.oil, q.temperatures, q.hours, q.surfaceMm);
     const hours = hoursToFall(dirt, q.oil, q.temperatures, depthMm);
     return {
       dirt,

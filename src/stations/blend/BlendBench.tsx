@@ -14,7 +14,10 @@ import { PourList } from "./PourList";
 import { type BlendPlan, planBlend, wordNoPlan } from "./plan";
 import type { Curve } from "./ViscosityChart";
 
-const ViscosityChart = dynamic(() => import("./ViscosityChart"), { ssr: false, loading: () => <div className="h-[300px]" /> });
+const ViscosityChart = dynamic(() => import("./ViscosityChart"), {
+  ssr: false,
+  loading: () => <div className="h-[300px]" />,
+});
 
 interface Props {
   readonly tank: VesselView;
@@ -46,7 +49,10 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
     [tank, oil, thinner, fillTo, settings, byHand],
   );
   const found: BlendPlan | null = plan && !("code" in plan) ? plan : null;
-  const curves = useMemo(() => (oil && thinner ? curvesOf(oil, thinner, found, settings.usedFactor) : []), [oil, thinner, found, settings.usedFactor]);
+  const curves = useMemo(
+    () => (oil && thinner ? curvesOf(oil, thinner, found, settings.usedFactor) : []),
+    [oil, thinner, found, settings.usedFactor],
+  );
   if (!oil || !thinner) return null;
   const low = units.celsius(settings.tonightLowCelsius);
   return (
@@ -67,7 +73,12 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
             onChange={setThinner}
           />
           {oils.length > 1 ? (
-            <Choice label="Oil from" options={oils.map((o) => ({ value: o.vessel.id, name: o.vessel.name }))} value={oilId} onChange={setOil} />
+            <Choice
+              label="Oil from"
+              options={oils.map((o) => ({ value: o.vessel.id, name: o.vessel.name }))}
+              value={oilId}
+              onChange={setOil}
+            />
           ) : null}
           <div className="mt-3">
             <TextField
@@ -77,7 +88,11 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
                 fill.set(text);
                 setByHand(null);
               }}
-              error={fill.value !== null && fill.value > tank.capacityLitres ? `It holds ${units.litres(tank.capacityLitres)}.` : fill.error}
+              error={
+                fill.value !== null && fill.value > tank.capacityLitres
+                  ? `It holds ${units.litres(tank.capacityLitres)}.`
+                  : fill.error
+              }
               decimal
               suffix="L"
             />
@@ -95,7 +110,11 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
       <div className="my-2 max-w-[560px]">
         <Choice
           label="Which tank"
-          options={targets.map((t) => ({ value: t.vessel.id, name: t.vessel.name, detail: `${units.litres(t.litres)} in it` }))}
+          options={targets.map((t) => ({
+            value: t.vessel.id,
+            name: t.vessel.name,
+            detail: `${units.litres(t.litres)} in it`,
+          }))}
           value={tank.vessel.id}
           onChange={onTank}
         />
@@ -132,7 +151,17 @@ function curvesOf(oil: VesselView, thinner: VesselView, plan: BlendPlan | null, 
   const main = thin[0];
   return [
     ...(straight.length > 0 ? [{ name: "straight oil", colour: "#b5650f", width: 2.5, points: curve(straight) }] : []),
-    ...(main ? [{ name: componentName(main.fluid).toLowerCase(), colour: main.fluid === "diesel" ? "#7c8634" : "#5b8aa0", width: 2, dash: [6, 4], points: curve(thin) }] : []),
+    ...(main
+      ? [
+          {
+            name: componentName(main.fluid).toLowerCase(),
+            colour: main.fluid === "diesel" ? "#7c8634" : "#5b8aa0",
+            width: 2,
+            dash: [6, 4],
+            points: curve(thin),
+          },
+        ]
+      : []),
     ...(plan ? [{ name: "this mix", colour: FILLS.sludge.colour, width: 4, points: curve(plan.after) }] : []),
   ];
 }

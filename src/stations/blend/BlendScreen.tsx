@@ -21,17 +21,37 @@ export function BlendScreen() {
   const tank = targets.find((v) => v.vessel.id === wanted) ?? targets[0];
   if (!tank || oils.length === 0 || thinners.length === 0)
     return (
-      <Bench title="Blend" subtitle="A blend needs a tank, ready oil and something to thin it with." asideLabel="What is missing" aside={null}>
+      <Bench
+        title="Blend"
+        subtitle="A blend needs a tank, ready oil and something to thin it with."
+        asideLabel="What is missing"
+        aside={null}
+      >
         <div className="mt-4 flex flex-wrap gap-2">
-          {tank ? null : <Button onClick={() => log.open("add-vessel", { preset: "tank", role: "tank" })}>Add a tank</Button>}
-          {oils.length === 0 ? <Button onClick={() => log.open("add-vessel", { preset: "drum", role: "ready" })}>Add a ready drum</Button> : null}
+          {tank ? null : (
+            <Button onClick={() => log.open("add-vessel", { preset: "tank", role: "tank" })}>Add a tank</Button>
+          )}
+          {oils.length === 0 ? (
+            <Button onClick={() => log.open("add-vessel", { preset: "drum", role: "ready" })}>Add a ready drum</Button>
+          ) : null}
           {thinners.length === 0 ? (
-            <Button onClick={() => log.open("add-vessel", { preset: "jerrycan", role: "thinner" })}>Add a can for thinner</Button>
+            <Button onClick={() => log.open("add-vessel", { preset: "jerrycan", role: "thinner" })}>
+              Add a can for thinner
+            </Button>
           ) : null}
         </div>
       </Bench>
     );
-  return <BlendBench key={`${tank.vessel.id} ${tank.changedAt}`} tank={tank} targets={targets} oils={oils} thinners={thinners} onTank={setTank} />;
+  return (
+    <BlendBench
+      key={`${tank.vessel.id} ${tank.changedAt}`}
+      tank={tank}
+      targets={targets}
+      oils={oils}
+      thinners={thinners}
+      onTank={setTank}
+    />
+  );
 }
 
 const by = (vessels: readonly VesselView[], role: string): VesselView[] =>

@@ -19,7 +19,9 @@ interface Props {
 export function MixBar({ plan, fillTo, oilName, byHand, onOil }: Props) {
   const units = useUnits();
   const id = useId();
-  const parts = byComponent(plan.after.map((p) => ({ component: p.fluid, litres: p.litres }))).filter((p) => p.litres > 0.05);
+  const parts = byComponent(plan.after.map((p) => ({ component: p.fluid, litres: p.litres }))).filter(
+    (p) => p.litres > 0.05,
+  );
   const room = plan.oilLitres + plan.thinnerLitres;
   return (
     <section aria-labelledby={`${id}-title`} className="mt-4">
@@ -28,8 +30,8 @@ export function MixBar({ plan, fillTo, oilName, byHand, onOil }: Props) {
           The mix after topping up to {units.litres(fillTo)}
         </h2>
         <p className="text-[14px] text-ink-2">
-          {formatNumber(plan.nuMm2PerS, 1)} mm²/s, cloud about {units.celsius(plan.cloudCelsius)}, flash {units.celsius(plan.flashCelsius)}, cetane about{" "}
-          {formatNumber(plan.cetane, 0)}
+          {formatNumber(plan.nuMm2PerS, 1)} mm²/s, cloud about {units.celsius(plan.cloudCelsius)}, flash{" "}
+          {units.celsius(plan.flashCelsius)}, cetane about {formatNumber(plan.cetane, 0)}
         </p>
       </div>
       <ul className="mt-1 flex h-[64px] overflow-hidden rounded-md border-2 border-ink">

@@ -24,7 +24,11 @@ export function PourList({ tank, oil, thinner, plan }: Props) {
   const tell = useTell();
   const [refused, setRefused] = useState<string | null>(null);
   const pours = [
-    { from: thinner, litres: tenth(plan.thinnerLitres), what: thinner.components[0] ? componentName(thinner.components[0].component).toLowerCase() : "thinner" },
+    {
+      from: thinner,
+      litres: tenth(plan.thinnerLitres),
+      what: thinner.components[0] ? componentName(thinner.components[0].component).toLowerCase() : "thinner",
+    },
     { from: oil, litres: tenth(plan.oilLitres), what: "oil" },
   ].filter((p) => p.litres > 0);
   const short = pours.filter((p) => p.litres > p.from.litres + 1e-6);
@@ -51,7 +55,10 @@ export function PourList({ tank, oil, thinner, plan }: Props) {
       <h2 className="mt-3 text-xl">Pour</h2>
       <ol>
         {pours.map((p, i) => (
-          <li key={p.from.vessel.id} className="grid grid-cols-[20px_76px_1fr] items-baseline gap-2 border-t border-rule py-2">
+          <li
+            key={p.from.vessel.id}
+            className="grid grid-cols-[20px_76px_1fr] items-baseline gap-2 border-t border-rule py-2"
+          >
             <span className="font-plate text-ink-2">{i + 1}</span>
             <b className="font-plate text-[20px]">{formatNumber(p.litres, 1)} L</b>
             <span>
@@ -76,12 +83,19 @@ export function PourList({ tank, oil, thinner, plan }: Props) {
         </p>
       ))}
       <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>
-      <Button look="go" wide className="mt-3" disabled={short.length > 0 || pours.length === 0} onClick={() => void pour()}>
+      <Button
+        look="go"
+        wide
+        className="mt-3"
+        disabled={short.length > 0 || pours.length === 0}
+        onClick={() => void pour()}
+      >
         Pour and log
       </Button>
       <div className="mt-3">
         <Caution>
-          Thinners burn. Outdoors, no sparks, cans earthed. Test a new blend on a cheap engine first. Fuel duty and warranty are your local law's.
+          Thinners burn. Outdoors, no sparks, cans earthed. Test a new blend on a cheap engine first. Fuel duty and
+          warranty are your local law's.
         </Caution>
       </div>
     </>

@@ -57,7 +57,9 @@ export function planBlend(
   if (room <= 0) return { code: "tank-full" };
   const pourOil = Math.min(room, found?.oilLitres ?? oilLitres ?? 0);
   const pourThinner = room - pourOil;
-  const after = [...contents, { ...oilPart, litres: pourOil }, { ...thinPart, litres: pourThinner }].filter((p) => p.litres > 0);
+  const after = [...contents, { ...oilPart, litres: pourOil }, { ...thinPart, litres: pourThinner }].filter(
+    (p) => p.litres > 0,
+  );
   return {
     oilLitres: pourOil,
     thinnerLitres: pourThinner,
@@ -74,5 +76,6 @@ export const wordNoPlan = (no: NoPlan, limit: string): string =>
     "tank-full": "The tank is full to that mark. Nothing can be poured.",
     "too-thick-even-with-thinner-only": `Even filled up with thinner alone it stays over ${limit}. Drain some first.`,
     "no-fuel-in": `There is no ${"what" in no ? no.what : "fuel"} in what you chose.`,
-    "petrol-into-tank": "Petrol blends stand a day and are drained outside the vehicle first. Mix them in a can, never in its tank.",
+    "petrol-into-tank":
+      "Petrol blends stand a day and are drained outside the vehicle first. Mix them in a can, never in its tank.",
   })[no.code];

@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { useUnits, useUndo } from "@/desk";
+import { useUndo, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, Row, TextField } from "@/ui";
 import { fullDay } from "@/ui/words";
@@ -24,7 +24,9 @@ export function BooksScreen() {
         <>
           <div className="flex items-baseline justify-between">
             <h2 className="text-xl">Balance</h2>
-            <p className={`font-plate text-[17px] font-semibold ${b.closes ? "text-go" : "text-stop"}`}>{b.closes ? "It closes" : "It does not close"}</p>
+            <p className={`font-plate text-[17px] font-semibold ${b.closes ? "text-go" : "text-stop"}`}>
+              {b.closes ? "It closes" : "It does not close"}
+            </p>
           </div>
           <dl>
             <Row name="Collected" value={units.litres(b.in.collected)} />

@@ -1,7 +1,7 @@
 "use client";
 import { useState } from "react";
 import type { Draft, Entry } from "@/core/ledger";
-import { useTell, useUnits, useNumber } from "@/desk";
+import { useNumber, useTell, useUnits } from "@/desk";
 import { type Listed, useYard } from "@/store";
 import { Button, TextField } from "@/ui";
 import { dayAndClock, KIND_WORDS, wordEntry } from "@/ui/words";
@@ -26,7 +26,10 @@ export function EntryRow({ entry, dead }: Listed) {
         ) : (
           <span className="flex gap-1">
             {correctable(entry) ? (
-              <Button onClick={() => setDoing(doing === "correct" ? null : "correct")} aria-expanded={doing === "correct"}>
+              <Button
+                onClick={() => setDoing(doing === "correct" ? null : "correct")}
+                aria-expanded={doing === "correct"}
+              >
                 Correct
               </Button>
             ) : null}
@@ -51,7 +54,10 @@ function VoidForm({ entry, onDone }: { entry: Entry; onDone: () => void }) {
       setRefused("Say why, for whoever reads the books.");
       return;
     }
-    const said = await tell({ kind: "void", data: { entry: entry.id, reason: reason.trim() } }, "Voided. Everything after it is worked out again.");
+    const said = await tell(
+      { kind: "void", data: { entry: entry.id, reason: reason.trim() } },
+      "Voided. Everything after it is worked out again.",
+    );
     setRefused(said ?? undefined);
     if (said === null) onDone();
   };
@@ -69,7 +75,10 @@ function VoidForm({ entry, onDone }: { entry: Entry; onDone: () => void }) {
 
 type WithAmount = Extract<Entry, { data: { amount: unknown } }>;
 const correctable = (entry: Entry): entry is WithAmount =>
-  "amount" in entry.data && typeof entry.data.amount === "object" && entry.data.amount !== null && "litres" in entry.data.amount;
+  "amount" in entry.data &&
+  typeof entry.data.amount === "object" &&
+  entry.data.amount !== null &&
+  "litres" in entry.data.amount;
 
 function CorrectForm({ entry, onDone }: { entry: Entry; onDone: () => void }) {
   const tell = useTell();

@@ -43,7 +43,9 @@ export function FileBox() {
       toast(`Restored ${restored.value.entries} entries.`);
     } else {
       const { error } = restored;
-      setRefused(error.code === "not-stored" ? wordError(error, view) : `${wordFileError(error as never)} Nothing was changed.`);
+      setRefused(
+        error.code === "not-stored" ? wordError(error, view) : `${wordFileError(error as never)} Nothing was changed.`,
+      );
     }
   };
 
@@ -52,7 +54,9 @@ export function FileBox() {
       <h2 id="file-title" className="text-xl">
         Keep a copy
       </h2>
-      <p className="my-1 text-[14px] text-ink-2">The whole yard as one file. It is yours; nothing leaves this machine unless you carry it.</p>
+      <p className="my-1 text-[14px] text-ink-2">
+        The whole yard as one file. It is yours; nothing leaves this machine unless you carry it.
+      </p>
       <Button wide onClick={() => void save()}>
         Export the yard
       </Button>
@@ -69,7 +73,8 @@ export function FileBox() {
         {offered ? (
           <div className="mt-2 rounded-md border-2 border-warn bg-warn-floor px-3 py-2">
             <p>
-              {offered.name} holds {offered.entries} entries{offered.faults > 0 ? `, ${offered.faults} of which do not add up` : ""}. It takes the place of the{" "}
+              {offered.name} holds {offered.entries} entries
+              {offered.faults > 0 ? `, ${offered.faults} of which do not add up` : ""}. It takes the place of the{" "}
               {view.entries} that stand here. Export them first if you want them.
             </p>
             <div className="mt-2 flex gap-2">

@@ -14,7 +14,10 @@ export function DriveScreen() {
   const asked = useSearchParams().get("vehicle");
   const due = view.advice.find((a) => a.station === "drive" && "vehicle" in a);
   const wanted = asked ?? (due && "vehicle" in due ? due.vehicle : undefined);
-  const chosen = view.vehicles.find((s) => s.vehicle.id === wanted) ?? view.vehicles.find((s) => s.vehicle.kind === "dual") ?? view.vehicles[0];
+  const chosen =
+    view.vehicles.find((s) => s.vehicle.id === wanted) ??
+    view.vehicles.find((s) => s.vehicle.kind === "dual") ??
+    view.vehicles[0];
   if (!chosen)
     return (
       <Bench title="Drive" subtitle="No vehicle yet. It needs a tank first." asideLabel="What is missing" aside={null}>
@@ -68,7 +71,10 @@ function SingleDrive({ state, tabs }: { state: VehicleState; tabs: React.ReactNo
             <Button look="go" onClick={() => log.open("hours", { vehicle: vehicle.id })}>
               Log engine hours
             </Button>
-            <YardLink href={`/blend?vessel=${tank?.vessel.id ?? ""}`} className="flex min-h-[var(--target)] items-center justify-center rounded-md border border-quiet bg-card font-plate text-[17px] font-semibold">
+            <YardLink
+              href={`/blend?vessel=${tank?.vessel.id ?? ""}`}
+              className="flex min-h-[var(--target)] items-center justify-center rounded-md border border-quiet bg-card font-plate text-[17px] font-semibold"
+            >
               Plan a top-up
             </YardLink>
           </div>

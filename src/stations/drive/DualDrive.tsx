@@ -7,7 +7,7 @@ import { useYard } from "@/store";
 import { Bench, Button } from "@/ui";
 import { LoopDrawing, type Phase } from "./LoopDrawing";
 import { TripForm } from "./TripForm";
-import { type Ride, rideMinutes, type RideStep, stepOf, useRide } from "./useRide";
+import { type Ride, type RideStep, rideMinutes, stepOf, useRide } from "./useRide";
 
 interface Props {
   readonly state: VehicleState;
@@ -20,7 +20,10 @@ const TYPICAL = { startOnDiesel: 10, onOil: 45, purge: 6 };
 /** What to press next on the road, and what the valves do. */
 const NEXT: Record<Exclude<RideStep, "done">, { label: string; words: string }> = {
   idle: { label: "Start on diesel", words: "Valves on diesel. Warm the engine first." },
-  diesel: { label: "Switched to oil", words: "Switch when the oil is hot, about 70 °C at the least: supply first, then the return." },
+  diesel: {
+    label: "Switched to oil",
+    words: "Switch when the oil is hot, about 70 °C at the least: supply first, then the return.",
+  },
   oil: { label: "Start purge", words: "Purge before you stop: supply to diesel, and let it come round." },
   purge: { label: "Stop", words: "Wait for the purge, then stop. Leave the valves on diesel." },
 };
@@ -63,7 +66,9 @@ export function DualDrive({ state, vehicle, tabs }: Props) {
                 <p className="text-[14px] text-ink-2" role="status">
                   {Object.entries(rideMinutes(ride, view.at))
                     .filter(([, m]) => m > 0)
-                    .map(([k, m]) => `${k === "onOil" ? "oil" : k === "purge" ? "purge" : "diesel"} ${formatMinutes(m)}`)
+                    .map(
+                      ([k, m]) => `${k === "onOil" ? "oil" : k === "purge" ? "purge" : "diesel"} ${formatMinutes(m)}`,
+                    )
                     .join(", ")}
                 </p>
               ) : null}
@@ -79,7 +84,9 @@ export function DualDrive({ state, vehicle, tabs }: Props) {
           )}
           {step === "idle" || step === "done" ? (
             <>
-              <h3 className="mt-3 mb-1 text-[17px]">{step === "done" ? "As it was timed" : "Or log one that is over"}</h3>
+              <h3 className="mt-3 mb-1 text-[17px]">
+                {step === "done" ? "As it was timed" : "Or log one that is over"}
+              </h3>
               <TripForm
                 key={`${turn} ${ride?.stoppedAt ?? ""}`}
                 vehicle={vehicle}
@@ -100,7 +107,9 @@ export function DualDrive({ state, vehicle, tabs }: Props) {
         <Button look="go" onClick={() => log.open("fill", { to: vehicle.oilTank })}>
           Fill with oil
         </Button>
-        <Button onClick={() => log.open("fill", { to: vehicle.dieselTank, fromRole: "thinner" })}>Fill with diesel</Button>
+        <Button onClick={() => log.open("fill", { to: vehicle.dieselTank, fromRole: "thinner" })}>
+          Fill with diesel
+        </Button>
         <p className="self-center text-[14px] text-ink-2">
           Room for {units.litres((oil?.capacityLitres ?? 0) - (oil?.litres ?? 0))} oil and{" "}
           {units.litres((diesel?.capacityLitres ?? 0) - (diesel?.litres ?? 0))} diesel.

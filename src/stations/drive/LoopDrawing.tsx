@@ -42,14 +42,43 @@ export function LoopDrawing({ vehicle, diesel, oil, phase }: Props) {
       <Tube d="M350 225H700V160" colour={line} />
       <Tube d="M700 100V50H540" colour={line} />
       <Tube d="M500 50H140V70" colour={phase === "diesel" ? line : "var(--rule)"} />
-      {loop ? <Tube d="M520 70V225" colour={returnToLoop ? line : "var(--rule)"} /> : <Tube d="M520 70V290H180" colour={returnToOil ? line : "var(--rule)"} />}
-      <Tank x={75} y={70} view={diesel} name={diesel.vessel.name} words={`${units.litres(diesel.litres)} of ${units.litres(diesel.capacityLitres)}, ${contentsWords(diesel.components)}`} />
-      <Tank x={75} y={270} view={oil} name={oil.vessel.name} words={`${units.litres(oil.litres)} of ${units.litres(oil.capacityLitres)}, ${contentsWords(oil.components)}`} />
+      {loop ? (
+        <Tube d="M520 70V225" colour={returnToLoop ? line : "var(--rule)"} />
+      ) : (
+        <Tube d="M520 70V290H180" colour={returnToOil ? line : "var(--rule)"} />
+      )}
+      <Tank
+        x={75}
+        y={70}
+        view={diesel}
+        name={diesel.vessel.name}
+        words={`${units.litres(diesel.litres)} of ${units.litres(diesel.capacityLitres)}, ${contentsWords(diesel.components)}`}
+      />
+      <Tank
+        x={75}
+        y={270}
+        view={oil}
+        name={oil.vessel.name}
+        words={`${units.litres(oil.litres)} of ${units.litres(oil.capacityLitres)}, ${contentsWords(oil.components)}`}
+      />
       <Valve x={335} y={225} turned={onOil} name="Supply" words={onOil ? "on oil" : "on diesel"} />
-      <Valve x={520} y={50} turned={phase !== "diesel"} name="Return" words={returnToLoop ? "loop" : returnToOil ? "oil tank" : "diesel tank"} />
+      <Valve
+        x={520}
+        y={50}
+        turned={phase !== "diesel"}
+        name="Return"
+        words={returnToLoop ? "loop" : returnToOil ? "oil tank" : "diesel tank"}
+      />
       <Box x={415} y={200} name="Filter" />
       <Box x={565} y={200} name="Exchanger" />
-      <Box x={640} y={98} name="Injection pump" words={`burns ${vehicle.burnLitresPerHour} L/h`} width={130} height={64} />
+      <Box
+        x={640}
+        y={98}
+        name="Injection pump"
+        words={`burns ${vehicle.burnLitresPerHour} L/h`}
+        width={130}
+        height={64}
+      />
     </svg>
   );
 }
@@ -71,7 +100,14 @@ function Tank({ x, y, view, name, words }: { x: number; y: number; view: VesselV
       <rect x={x} y={y} width="130" height="86" rx="8" className="fill-card" />
       <rect x={x + 1} y={y + 86 * (1 - share)} width="128" height={86 * share} rx="6" fill={FILLS[main].colour} />
       {FILLS[main].hatch === "none" ? null : (
-        <rect x={x + 1} y={y + 86 * (1 - share)} width="128" height={86 * share} rx="6" fill={`url(#hatch-${FILLS[main].hatch})`} />
+        <rect
+          x={x + 1}
+          y={y + 86 * (1 - share)}
+          width="128"
+          height={86 * share}
+          rx="6"
+          fill={`url(#hatch-${FILLS[main].hatch})`}
+        />
       )}
       <rect x={x} y={y} width="130" height="86" rx="8" fill="none" className="stroke-ink" strokeWidth="2.5" />
       <text x={x} y={y + 106} className="fill-ink font-plate text-[17px] font-semibold">
@@ -88,7 +124,12 @@ function Valve({ x, y, turned, name, words }: { x: number; y: number; turned: bo
   return (
     <g>
       <circle cx={x} cy={y} r="27" className="fill-card stroke-ink" strokeWidth="3" />
-      <path d={turned ? `M${x} ${y + 24}V${y}H${x + 24}` : `M${x} ${y - 24}V${y}H${x + 24}`} fill="none" className="stroke-ink" strokeWidth="10" />
+      <path
+        d={turned ? `M${x} ${y + 24}V${y}H${x + 24}` : `M${x} ${y - 24}V${y}H${x + 24}`}
+        fill="none"
+        className="stroke-ink"
+        strokeWidth="10"
+      />
       <text x={x + 32} y={y - 22} className="fill-ink font-plate text-[16px] font-semibold">
         {name}
       </text>
@@ -99,11 +140,30 @@ function Valve({ x, y, turned, name, words }: { x: number; y: number; turned: bo
   );
 }
 
-function Box({ x, y, name, words, width = 96, height = 50 }: { x: number; y: number; name: string; words?: string; width?: number; height?: number }) {
+function Box({
+  x,
+  y,
+  name,
+  words,
+  width = 96,
+  height = 50,
+}: {
+  x: number;
+  y: number;
+  name: string;
+  words?: string;
+  width?: number;
+  height?: number;
+}) {
   return (
     <g>
       <rect x={x} y={y} width={width} height={height} rx="6" className="fill-card stroke-ink" strokeWidth="2.5" />
-      <text x={x + width / 2} y={y + (words ? 28 : 30)} textAnchor="middle" className="fill-ink font-plate text-[16px] font-semibold">
+      <text
+        x={x + width / 2}
+        y={y + (words ? 28 : 30)}
+        textAnchor="middle"
+        className="fill-ink font-plate text-[16px] font-semibold"
+      >
         {name}
       </text>
       {words ? (

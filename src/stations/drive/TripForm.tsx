@@ -65,7 +65,14 @@ export function TripForm({ vehicle, minutes: given, onLogged }: Props) {
   return (
     <>
       <div className="grid grid-cols-2 gap-2">
-        <TextField label="On diesel, start" value={start.text} onChange={start.set} error={start.error} decimal suffix="min" />
+        <TextField
+          label="On diesel, start"
+          value={start.text}
+          onChange={start.set}
+          error={start.error}
+          decimal
+          suffix="min"
+        />
         <TextField label="On oil" value={oil.text} onChange={oil.set} error={oil.error} decimal suffix="min" />
         <TextField label="Purge" value={purge.text} onChange={purge.set} error={purge.error} decimal suffix="min" />
         <TextField label="Distance" value={km.text} onChange={km.set} error={km.error} decimal suffix="km" />
@@ -73,7 +80,9 @@ export function TripForm({ vehicle, minutes: given, onLogged }: Props) {
       <dl className="mt-2">
         <Row name="Oil burned" value={units.litres(litres.oilBurned)} />
         <Row name="Diesel burned" value={units.litres(litres.dieselBurned)} />
-        {litres.dieselToOilTank > 0 ? <Row name="Diesel pushed into the oil tank" value={units.litres(litres.dieselToOilTank)} /> : null}
+        {litres.dieselToOilTank > 0 ? (
+          <Row name="Diesel pushed into the oil tank" value={units.litres(litres.dieselToOilTank)} />
+        ) : null}
         <Row name="Oil left at the pump" value={`about ${formatNumber(litres.residualOilShare * 100, 1)} %`} />
         <Row name="Purge to 2 % takes" value={`about ${formatMinutes(needed)}`} />
       </dl>
@@ -87,7 +96,9 @@ export function TripForm({ vehicle, minutes: given, onLogged }: Props) {
         Log the trip
       </Button>
       <div className="mt-3">
-        <Caution>Work on fuel lines cold, engine off, with a catch under it. Valves must rest on diesel when the power fails.</Caution>
+        <Caution>
+          Work on fuel lines cold, engine off, with a catch under it. Valves must rest on diesel when the power fails.
+        </Caution>
       </div>
     </>
   );

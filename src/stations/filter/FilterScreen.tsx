@@ -21,7 +21,11 @@ export function FilterScreen() {
   return (
     <Bench
       title="Filter line"
-      subtitle={from ? `${from.vessel.name} has ${units.litres(from.litres)} to run. Coarse first, then fine.` : "Nothing waits for the bags."}
+      subtitle={
+        from
+          ? `${from.vessel.name} has ${units.litres(from.litres)} to run. Coarse first, then fine.`
+          : "Nothing waits for the bags."
+      }
       asideLabel="A run"
       aside={
         from && into.length > 0 && bags.length > 0 ? (
@@ -30,10 +34,18 @@ export function FilterScreen() {
           <>
             <h2 className="text-xl">A run</h2>
             <p className="my-2 text-ink-2">
-              {bags.length === 0 ? "The line needs a bag." : into.length === 0 ? "It needs a drum for ready oil." : "Draw something off first."}
+              {bags.length === 0
+                ? "The line needs a bag."
+                : into.length === 0
+                  ? "It needs a drum for ready oil."
+                  : "Draw something off first."}
             </p>
             {bags.length === 0 ? <Button onClick={() => log.open("add-bag")}>Add a bag</Button> : null}
-            {into.length === 0 ? <Button onClick={() => log.open("add-vessel", { preset: "drum", role: "ready" })}>Add a ready drum</Button> : null}
+            {into.length === 0 ? (
+              <Button onClick={() => log.open("add-vessel", { preset: "drum", role: "ready" })}>
+                Add a ready drum
+              </Button>
+            ) : null}
           </>
         )
       }
@@ -112,13 +124,20 @@ function Run({ from: first, feeds, into, bags }: RunProps) {
       {feeds.length > 1 ? (
         <Choice
           label="From"
-          options={feeds.slice(0, 6).map((f) => ({ value: f.vessel.id, name: f.vessel.name, detail: units.litres(f.litres) }))}
+          options={feeds
+            .slice(0, 6)
+            .map((f) => ({ value: f.vessel.id, name: f.vessel.name, detail: units.litres(f.litres) }))}
           value={fromId}
           onChange={setFrom}
         />
       ) : null}
       {into.length > 1 ? (
-        <Choice label="Into" options={into.map((t) => ({ value: t.vessel.id, name: t.vessel.name }))} value={toId} onChange={setTo} />
+        <Choice
+          label="Into"
+          options={into.map((t) => ({ value: t.vessel.id, name: t.vessel.name }))}
+          value={toId}
+          onChange={setTo}
+        />
       ) : null}
       <div className="mt-3 grid grid-cols-3 gap-2">
         <TextField label="Litres" value={litres.text} onChange={litres.set} error={litres.error} decimal />
@@ -130,7 +149,9 @@ function Run({ from: first, feeds, into, bags }: RunProps) {
         Log the run
       </Button>
       <div className="mt-3">
-        <Caution>Never put pressure on a vessel not made for it. Bags and rags with oil in them can catch fire by themselves.</Caution>
+        <Caution>
+          Never put pressure on a vessel not made for it. Bags and rags with oil in them can catch fire by themselves.
+        </Caution>
       </div>
     </>
   );

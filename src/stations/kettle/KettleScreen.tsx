@@ -13,7 +13,10 @@ export function KettleScreen() {
   return (
     <Bench
       title="Kettle"
-      subtitle={kettles.map((k) => `${k.vessel.name}: ${units.litres(k.litres)} ${contentsWords(k.components)}`).join(". ") || "No kettle stands here."}
+      subtitle={
+        kettles.map((k) => `${k.vessel.name}: ${units.litres(k.litres)} ${contentsWords(k.components)}`).join(". ") ||
+        "No kettle stands here."
+      }
       asideLabel="Kettle"
       aside={
         <>
@@ -24,12 +27,16 @@ export function KettleScreen() {
             {kettles[0] && kettles[0].litres > 0.05 ? (
               <>
                 <Button onClick={() => log.open("pour", { from: kettles[0]?.vessel.id ?? "" })}>Pour out of it</Button>
-                <Button onClick={() => log.open("drain", { from: kettles[0]?.vessel.id ?? "" })}>Drain its bottom</Button>
+                <Button onClick={() => log.open("drain", { from: kettles[0]?.vessel.id ?? "" })}>
+                  Drain its bottom
+                </Button>
               </>
             ) : null}
           </div>
           <div className="mt-3">
-            <Caution>Hot oil and water boil over. Never pour water or wet oil into hot oil, and stay with a kettle that is on.</Caution>
+            <Caution>
+              Hot oil and water boil over. Never pour water or wet oil into hot oil, and stay with a kettle that is on.
+            </Caution>
           </div>
         </>
       }

@@ -70,8 +70,8 @@ export default function LogSheet({ verb: asked, values, onClose }: Props) {
 
 function Letter({ of }: { of: string }) {
   return (
-    <kbd aria-hidden="true" className="rounded border border-quiet px-1.5 font-plate text-[13px] text-ink-2 uppercase">
+    <span aria-hidden="true" className="rounded border border-quiet px-1.5 font-plate text-[13px] text-ink-2 uppercase">
       {of}
-    </kbd>
+    </span>
   );
 }

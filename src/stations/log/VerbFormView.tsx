@@ -45,14 +45,18 @@ export function VerbFormView({ verb, given, onDone }: Props) {
       {verb.caution ? <Caution>{verb.caution}</Caution> : null}
       {verb.fields.filter((f) => !isReadAt(f)).map(show)}
       <details>
-        <summary className="min-h-[var(--target)] cursor-pointer content-center text-ink-2">Earlier than now, read warm, or a note</summary>
+        <summary className="min-h-[var(--target)] cursor-pointer content-center text-ink-2">
+          Earlier than now, read warm, or a note
+        </summary>
         <div className="flex flex-col gap-3 pt-1">
           {verb.fields.filter(isReadAt).map(show)}
           <TextField label="When it happened" type="datetime-local" value={when} onChange={setWhen} />
           <TextField label="Note" value={note} onChange={setNote} />
         </div>
       </details>
-      <div aria-live="polite">{refused ? <p className="rounded-md border-2 border-stop px-3 py-2 text-stop">{refused}</p> : null}</div>
+      <div aria-live="polite">
+        {refused ? <p className="rounded-md border-2 border-stop px-3 py-2 text-stop">{refused}</p> : null}
+      </div>
       <div className="sticky -bottom-3 -mx-4 -mb-3 bg-panel px-4 pt-1 pb-2">
         <Button type="submit" look="go" wide>
           Log it
@@ -72,20 +76,46 @@ function FieldView({ field, form }: { field: Field; form: VerbForm }) {
   const set = (text: string): void => form.set(field.name, text);
   const error = form.errors[field.name];
   if (field.kind === "choice")
-    return <Choice label={field.label} options={field.options(view, form.values)} value={value} onChange={set} error={error} />;
+    return (
+      <Choice
+        label={field.label}
+        options={field.options(view, form.values)}
+        value={value}
+        onChange={set}
+        error={error}
+      />
+    );
   if (field.kind === "text") return <TextField label={field.label} value={value} onChange={set} error={error} />;
   const chips = field.chips?.(view, form.values) ?? [];
   const asText = (n: number): string => (field.kind === "litres" ? shown("litres", n, units) : String(n));
   const suffix =
     field.suffix ??
-    { litres: units.litres(1).split(" ").slice(1).join(" "), celsius: units.celsius(0).split(" ")[1] ?? "", mm: "mm", minutes: "min", number: "" }[field.kind];
+    {
+      litres: units.litres(1).split(" ").slice(1).join(" "),
+      celsius: units.celsius(0).split(" ")[1] ?? "",
+      mm: "mm",
+      minutes: "min",
+      number: "",
+    }[field.kind];
   return (
     <div>
-      <TextField label={`${field.label}${field.optional ? " (if you know)" : ""}`} value={value} onChange={set} error={error} decimal suffix={suffix} />
+      <TextField
+        label={`${field.label}${field.optional ? " (if you know)" : ""}`}
+        value={value}
+        onChange={set}
+        error={error}
+        decimal
+        suffix={suffix}
+      />
       {chips.length > 0 ? (
         <div className="mt-2 flex flex-wrap gap-2">
           {chips.map((n) => (
-            <Button key={n} look={asText(n) === value ? "go" : "plain"} aria-pressed={asText(n) === value} onClick={() => set(asText(n))}>
+            <Button
+              key={n}
+              look={asText(n) === value ? "go" : "plain"}
+              aria-pressed={asText(n) === value}
+              onClick={() => set(asText(n))}
+            >
               {asText(n)} {suffix}
             </Button>
           ))}

@@ -11,7 +11,13 @@ export interface Preset {
 }
 
 export const PRESETS: readonly Preset[] = [
-  { key: "jerrycan", name: "20 L jerrycan", role: "raw", shape: { kind: "box", lengthMm: 330, widthMm: 160 }, rimMm: 400 },
+  {
+    key: "jerrycan",
+    name: "20 L jerrycan",
+    role: "raw",
+    shape: { kind: "box", lengthMm: 330, widthMm: 160 },
+    rimMm: 400,
+  },
   { key: "pail", name: "25 L pail", role: "raw", shape: { kind: "cylinder", diameterMm: 300 }, rimMm: 360 },
   { key: "drum", name: "200 L drum", role: "settling", shape: { kind: "cylinder", diameterMm: 571.5 }, rimMm: 850 },
   { key: "tub", name: "60 L tub", role: "feed", shape: { kind: "cylinder", diameterMm: 420 }, rimMm: 450 },

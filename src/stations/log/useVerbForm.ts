@@ -14,7 +14,12 @@ export interface VerbForm {
 }
 
 /** What is typed and chosen for a verb; what has not been touched follows the yard and the fields before it. */
-export function useVerbForm(verb: Verb, given: Readonly<Record<string, string>>, view: YardView, units: Units): VerbForm {
+export function useVerbForm(
+  verb: Verb,
+  given: Readonly<Record<string, string>>,
+  view: YardView,
+  units: Units,
+): VerbForm {
   const [touched, setTouched] = useState<Record<string, string>>({ ...given });
   return useMemo(() => {
     const texts: Record<string, string> = {};
@@ -50,7 +55,13 @@ const inDependence = (fields: readonly Field[]): Field[] => [
   ...fields.filter((f) => f.kind !== "choice"),
 ];
 
-function firstText(field: Field, view: YardView, values: Values, units: Units, given: Readonly<Record<string, string>>): string {
+function firstText(
+  field: Field,
+  view: YardView,
+  values: Values,
+  units: Units,
+  given: Readonly<Record<string, string>>,
+): string {
   if (field.kind === "text") return field.first?.() ?? "";
   if (field.kind === "choice") {
     const role = given[`${field.name}Role`];
@@ -66,7 +77,9 @@ function firstText(field: Field, view: YardView, values: Values, units: Units, g
 export function shown(kind: "litres" | "celsius", value: number, units: Units): string {
   const text = kind === "litres" ? units.litres(value) : units.celsius(value, 1);
   const bare = text.replace("−", "-").replaceAll(",", "").split(" ")[0] ?? "";
-  return kind === "litres" && text.endsWith(" L") ? formatNumber(value, 1).replaceAll(",", "").replace(/\.0$/, "") : bare.replace(/\.0$/, "");
+  return kind === "litres" && text.endsWith(" L")
+    ? formatNumber(value, 1).replaceAll(",", "").replace(/\.0$/, "")
+    : bare.replace(/\.0$/, "");
 }
 
 /** Reads a field's text into `numbers`; gives what is wrong with it, if anything is. */

@@ -35,7 +35,13 @@ export type Field =
       /** Amounts worth one tap. */
       chips?(view: YardView, values: Values): number[];
     }
-  | { readonly kind: "text"; readonly name: string; readonly label: string; readonly optional?: boolean; first?(): string };
+  | {
+      readonly kind: "text";
+      readonly name: string;
+      readonly label: string;
+      readonly optional?: boolean;
+      first?(): string;
+    };
 
 /** What has been filled in, read by name. Numbers are in base units. */
 export interface Values {

@@ -16,9 +16,15 @@ const MUCK: Record<DirtKind, { water: number; sludge: number; "fryer-fat": numbe
 const LOOK_FAT: Record<string, number> = { clear: 1, creamy: 5, wet: 1 };
 const LOOK_WATER: Record<string, number> = { clear: 1, creamy: 1, wet: 5 };
 
-export const amount = (v: Values) => ({ litres: v.number("litres"), ...(v.maybe("celsius") !== undefined && { celsius: v.number("celsius") }) });
+export const amount = (v: Values) => ({
+  litres: v.number("litres"),
+  ...(v.maybe("celsius") !== undefined && { celsius: v.number("celsius") }),
+});
 
-export const amountFields = (chips: (view: YardView, v: Values) => number[], first: (view: YardView, v: Values) => number | undefined) =>
+export const amountFields = (
+  chips: (view: YardView, v: Values) => number[],
+  first: (view: YardView, v: Values) => number | undefined,
+) =>
   [
     { kind: "litres", name: "litres", label: "Litres", first, chips } as const,
     { kind: "celsius", name: "celsius", label: "Read at", optional: true } as const,
@@ -37,7 +43,8 @@ export const pickup: Verb = {
       kind: "choice",
       name: "source",
       label: "From",
-      options: (view) => view.sources.map((s) => ({ value: s.source.id, name: s.source.name, detail: s.source.container })),
+      options: (view) =>
+        view.sources.map((s) => ({ value: s.source.id, name: s.source.name, detail: s.source.container })),
       first: (view) => [...view.sources].sort((a, b) => b.pickups - a.pickups)[0]?.source.id,
     },
     ...amountFields(
@@ -79,7 +86,8 @@ export const pickup: Verb = {
       },
     };
   },
-  said: (v, view, u) => `Picked up ${u.litres(v.number("litres"))} from ${sourceName(view, v.text("source"))} into ${vesselName(view, v.text("to"))}.`,
+  said: (v, view, u) =>
+    `Picked up ${u.litres(v.number("litres"))} from ${sourceName(view, v.text("source"))} into ${vesselName(view, v.text("to"))}.`,
 };
 
 const half = (litres: number): number => litres / 2;
@@ -104,7 +112,8 @@ export const pour: Verb = {
     kind: "move",
     data: { from: v.text("from") as never, to: v.text("to") as never, amount: allOrSome(v, view), layer: "mixed" },
   }),
-  said: (v, view, u) => `Poured ${u.litres(v.number("litres"))} from ${vesselName(view, v.text("from"))} into ${vesselName(view, v.text("to"))}.`,
+  said: (v, view, u) =>
+    `Poured ${u.litres(v.number("litres"))} from ${vesselName(view, v.text("from"))} into ${vesselName(view, v.text("to"))}.`,
 };
 
 export function mostThatFits(view: YardView, v: Values): number | undefined {
@@ -130,13 +139,17 @@ export const drain: Verb = {
   fields: [
     fromField("From", ["settler", "settling", "heel", "kettle"]),
     toField("Into", ["waste", "heel"]),
-    ...amountFields(() => [1, 2, 5, 10], () => 5),
+    ...amountFields(
+      () => [1, 2, 5, 10],
+      () => 5,
+    ),
   ],
   build: (v) => ({
     kind: "move",
     data: { from: v.text("from") as never, to: v.text("to") as never, amount: amount(v), layer: "bottom" },
   }),
-  said: (v, view, u) => `Drained ${u.litres(v.number("litres"))} off the bottom of ${vesselName(view, v.text("from"))}.`,
+  said: (v, view, u) =>
+    `Drained ${u.litres(v.number("litres"))} off the bottom of ${vesselName(view, v.text("from"))}.`,
 };
 
 export const dispose: Verb = {
@@ -175,15 +188,22 @@ export const buy: Verb = {
       name: "fluid",
       label: "What",
       options: () =>
-        (["diesel", "kerosene", "petrol", "biodiesel", "canola"] as const).map((f) => ({ value: f, name: FLUIDS[f].name })),
+        (["diesel", "kerosene", "petrol", "biodiesel", "canola"] as const).map((f) => ({
+          value: f,
+          name: FLUIDS[f].name,
+        })),
       first: () => "diesel",
     },
     toField("Into", ["thinner", "tank"]),
-    ...amountFields(() => [10, 20, 40], () => 10),
+    ...amountFields(
+      () => [10, 20, 40],
+      () => 10,
+    ),
   ],
   build: (v) => ({
     kind: "purchase",
     data: { to: v.text("to") as never, fluid: v.text("fluid") as FluidId, amount: amount(v) },
   }),
-  said: (v, view, u) => `Bought ${u.litres(v.number("litres"))} ${v.text("fluid")} into ${vesselName(view, v.text("to"))}.`,
+  said: (v, view, u) =>
+    `Bought ${u.litres(v.number("litres"))} ${v.text("fluid")} into ${vesselName(view, v.text("to"))}.`,
 };

@@ -1,6 +1,6 @@
 import { vehicleName, vesselName } from "@/ui/words";
 import { litresChips, type Verb } from "./verb";
-import { allOrSome, amount, amountFields, mostThatFits } from "./verbsOil";
+import { allOrSome, amountFields, mostThatFits } from "./verbsOil";
 import { anyVesselField, fromField, toField, vesselOf } from "./vessels";
 
 export const fill: Verb = {
@@ -51,7 +51,13 @@ export const dip: Verb = {
     const read = (name: string) => (v.maybe(name) === undefined ? {} : { [name]: v.number(name) });
     return {
       kind: "dip",
-      data: { vessel: v.text("vessel") as never, ...read("fatMm"), ...read("waterMm"), ...read("oilMm"), ...read("celsius") },
+      data: {
+        vessel: v.text("vessel") as never,
+        ...read("fatMm"),
+        ...read("waterMm"),
+        ...read("oilMm"),
+        ...read("celsius"),
+      },
     };
   },
   said: (v, view) => `Dipped ${vesselName(view, v.text("vessel"))}.`,
@@ -87,8 +93,20 @@ export const weather: Verb = {
   letter: "t",
   group: "look",
   fields: [
-    { kind: "celsius", name: "shedCelsius", label: "In the shed", optional: true, first: (view) => view.settings.shedCelsius },
-    { kind: "celsius", name: "tonightLowCelsius", label: "Tonight's low outside", optional: true, first: (view) => view.settings.tonightLowCelsius },
+    {
+      kind: "celsius",
+      name: "shedCelsius",
+      label: "In the shed",
+      optional: true,
+      first: (view) => view.settings.shedCelsius,
+    },
+    {
+      kind: "celsius",
+      name: "tonightLowCelsius",
+      label: "Tonight's low outside",
+      optional: true,
+      first: (view) => view.settings.tonightLowCelsius,
+    },
   ],
   build: (v) => ({
     kind: "weather",
@@ -125,7 +143,8 @@ export const stockTake: Verb = {
       ...((vesselOf(view, v.text("vessel"))?.litres ?? 0) < 1e-6 && { gainOf: "canola" as const }),
     },
   }),
-  said: (v, view, u) => `${vesselName(view, v.text("vessel"))} holds ${u.litres(v.number("found"))}; the difference is booked as unaccounted.`,
+  said: (v, view, u) =>
+    `${vesselName(view, v.text("vessel"))} holds ${u.litres(v.number("found"))}; the difference is booked as unaccounted.`,
 };
 
 export const bagService: Verb = {
@@ -167,7 +186,10 @@ export const hours: Verb = {
       kind: "choice",
       name: "vehicle",
       label: "Which engine",
-      options: (view) => view.vehicles.filter((s) => s.vehicle.kind === "single").map((s) => ({ value: s.vehicle.id, name: s.vehicle.name })),
+      options: (view) =>
+        view.vehicles
+          .filter((s) => s.vehicle.kind === "single")
+          .map((s) => ({ value: s.vehicle.id, name: s.vehicle.name })),
       first: (view) => view.vehicles.find((s) => s.vehicle.kind === "single")?.vehicle.id,
     },
     { kind: "minutes", name: "minutes", label: "Minutes run", first: () => 60, chips: () => [30, 60, 120] },

@@ -1,6 +1,6 @@
 import { FLUIDS } from "@/core/fluids";
-import { VESSEL_ROLES } from "./roles";
 import { PRESETS, ROLE_NAMES } from "./presets";
+import { VESSEL_ROLES } from "./roles";
 import type { Verb } from "./verb";
 
 /** A stable id from a name: readable in an exported file, unique by the count of what is there. */
@@ -18,7 +18,13 @@ export const addVessel: Verb = {
   group: "yard",
   fields: [
     { kind: "text", name: "name", label: "Its name" },
-    { kind: "choice", name: "preset", label: "Kind", options: () => PRESETS.map((p) => ({ value: p.key, name: p.name })), first: () => "drum" },
+    {
+      kind: "choice",
+      name: "preset",
+      label: "Kind",
+      options: () => PRESETS.map((p) => ({ value: p.key, name: p.name })),
+      first: () => "drum",
+    },
     {
       kind: "choice",
       name: "role",
@@ -56,7 +62,11 @@ export const addSource: Verb = {
       kind: "choice",
       name: "fluid",
       label: "Oil",
-      options: () => (["canola", "soybean", "sunflower", "palm", "motor-oil"] as const).map((f) => ({ value: f, name: FLUIDS[f].name })),
+      options: () =>
+        (["canola", "soybean", "sunflower", "palm", "motor-oil"] as const).map((f) => ({
+          value: f,
+          name: FLUIDS[f].name,
+        })),
       first: () => "canola",
     },
     {
@@ -116,7 +126,8 @@ export const addVehicle: Verb = {
       kind: "choice",
       name: "oilTank",
       label: "Oil tank (or the only tank)",
-      options: (view) => view.vessels.filter((x) => x.vessel.role === "tank").map((x) => ({ value: x.vessel.id, name: x.vessel.name })),
+      options: (view) =>
+        view.vessels.filter((x) => x.vessel.role === "tank").map((x) => ({ value: x.vessel.id, name: x.vessel.name })),
       first: (view) => view.vessels.find((x) => x.vessel.role === "tank")?.vessel.id,
     },
     {
@@ -146,7 +157,11 @@ export const addVehicle: Verb = {
     { kind: "number", name: "pump", label: "Pump", suffix: "L/min", first: () => 1.4 },
   ],
   build: (v, view) => {
-    const engine = { id: idFrom(v.text("name"), view.vehicles.length) as never, name: v.text("name"), burnLitresPerHour: v.number("burn") };
+    const engine = {
+      id: idFrom(v.text("name"), view.vehicles.length) as never,
+      name: v.text("name"),
+      burnLitresPerHour: v.number("burn"),
+    };
     if (v.text("dieselTank") === "none")
       return { kind: "vehicle", data: { ...engine, kind: "single", tank: v.text("oilTank") as never } };
     const returnTo = v.text("returnTo") as "loop" | "oil-tank";

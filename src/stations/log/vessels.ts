@@ -11,11 +11,18 @@ export const vesselOf = (view: YardView, id: string): VesselView | undefined =>
 const option = (v: VesselView, units: Units): Option => ({
   value: v.vessel.id,
   name: v.vessel.name,
-  detail: v.litres < 0.05 ? `empty, ${units.litres(v.capacityLitres)}` : `${units.litres(v.litres)} ${contentsWords(v.components)}`,
+  detail:
+    v.litres < 0.05
+      ? `empty, ${units.litres(v.capacityLitres)}`
+      : `${units.litres(v.litres)} ${contentsWords(v.components)}`,
 });
 
 /** A vessel with something in it, those of the given roles first. */
-export const fromField = (label: string, roles: readonly VesselRole[], first?: (v: VesselView[]) => VesselView | undefined): Field => ({
+export const fromField = (
+  label: string,
+  roles: readonly VesselRole[],
+  first?: (v: VesselView[]) => VesselView | undefined,
+): Field => ({
   kind: "choice",
   name: "from",
   label,

@@ -24,8 +24,8 @@ export function RoundsScreen() {
             <p className="font-plate">{units.litres(view.stations.rounds.litres)}</p>
           </div>
           <p className="mt-1 text-[14px] text-ink-2">
-            Hold a jar to the light: clear amber is good, a creamy layer is fat, anything at the very bottom is water. Creamy or engine oil stays
-            apart.
+            Hold a jar to the light: clear amber is good, a creamy layer is fat, anything at the very bottom is water.
+            Creamy or engine oil stays apart.
           </p>
           <Button wide look="go" className="mt-3" onClick={() => log.open("pickup")}>
             Pick up
@@ -48,7 +48,11 @@ export function RoundsScreen() {
               <span className="text-[19px] leading-tight">{s.source.name}</span>
               <span className="font-sans text-[14px] font-normal text-ink-2">
                 {s.source.container}
-                {s.source.dirt === "engine-oil" ? ", engine oil" : s.source.dirt === "meaty-fryer" ? ", meat fryer" : ""}
+                {s.source.dirt === "engine-oil"
+                  ? ", engine oil"
+                  : s.source.dirt === "meaty-fryer"
+                    ? ", meat fryer"
+                    : ""}
               </span>
               <span className="mt-auto font-sans text-[14px] font-normal">
                 {s.lastAt

@@ -28,15 +28,29 @@ export function CutAway({ vessel: v }: { vessel: VesselView }) {
       <div className="absolute left-[44px]">
         <VesselDrawing view={v} pxPerMm={pxPerMm} label={vesselWords(v, units)} marks />
       </div>
-      <svg aria-hidden="true" width={width + 260} height={height} className="absolute left-0 max-w-full overflow-visible">
+      <svg
+        aria-hidden="true"
+        width={width + 260}
+        height={height}
+        className="absolute left-0 max-w-full overflow-visible"
+      >
         {Array.from({ length: Math.floor(v.vessel.rimMm / 200) + 1 }, (_, i) => i * 200).map((mm) => (
-          <text key={mm} x="40" y={(v.vessel.rimMm - mm) * pxPerMm + 6} textAnchor="end" className="fill-ink-2 font-plate text-[14px]">
+          <text
+            key={mm}
+            x="40"
+            y={(v.vessel.rimMm - mm) * pxPerMm + 6}
+            textAnchor="end"
+            className="fill-ink-2 font-plate text-[14px]"
+          >
             {mm}
           </text>
         ))}
         {labels.map((l) => (
           <g key={l.text}>
-            <path d={`M${width + 32} ${l.y0}L${width + 46} ${l.y}`} className={l.strong ? "stroke-stop" : "stroke-ink-2"} />
+            <path
+              d={`M${width + 32} ${l.y0}L${width + 46} ${l.y}`}
+              className={l.strong ? "stroke-stop" : "stroke-ink-2"}
+            />
             <text
               x={width + 50}
               y={l.y + 5}
@@ -57,13 +71,20 @@ function labelsOf(v: VesselView, litres: string): Label[] {
     if (f.clearedAboveMm > (v.settling?.drawOffMm ?? 0) && f.clearedAboveMm < v.surfaceMm - 1)
       labels.push({ mm: f.clearedAboveMm, text: `${f.name} gone above ${Math.round(f.clearedAboveMm)}` });
   if (v.settling && v.vessel.role !== "raw")
-    labels.push({ mm: v.settling.drawOffMm, text: `draw off here, ${formatMillimetres(v.settling.drawOffMm)}`, strong: true });
+    labels.push({
+      mm: v.settling.drawOffMm,
+      text: `draw off here, ${formatMillimetres(v.settling.drawOffMm)}`,
+      strong: true,
+    });
   const dip = v.dips.at(-1);
   const names = { fat: "fat line", water: "water", sludge: "sludge", oil: "" } as const;
   for (const l of v.layers) {
     if (l.kind === "oil") continue;
     const read = l.kind === "fat" ? dip?.fatMm : l.kind === "water" ? dip?.waterMm : undefined;
-    labels.push({ mm: l.toMm, text: `${names[l.kind]} ${Math.round(l.toMm)}${read === undefined ? ", about" : ", dipped"}` });
+    labels.push({
+      mm: l.toMm,
+      text: `${names[l.kind]} ${Math.round(l.toMm)}${read === undefined ? ", about" : ", dipped"}`,
+    });
   }
   return labels;
 }

@@ -41,7 +41,11 @@ export function DrawOff({ vessel: v, settling }: { vessel: VesselView; settling:
           amount: { litres: litres.value },
           suctionMm: Math.round(settling.drawOffMm),
           suspendedShare: Math.round(hanging * 1000) / 1000,
-          forecast: { litres: settling.drawableLitres, drawOffMm: settling.drawOffMm, ...(settling.readyAt && { readyAt: settling.readyAt }) },
+          forecast: {
+            litres: settling.drawableLitres,
+            drawOffMm: settling.drawOffMm,
+            ...(settling.readyAt && { readyAt: settling.readyAt }),
+          },
         },
       },
       `Drew ${units.litres(litres.value)} off ${v.vessel.name}. The heel stays.`,
@@ -60,8 +64,14 @@ export function DrawOff({ vessel: v, settling }: { vessel: VesselView; settling:
         <span className="text-[19px] font-medium text-ink-2">above {formatMillimetres(settling.drawOffMm)}</span>
       </p>
       <dl>
-        <Row name="Top of what stays + your margin" value={`${Math.round(settling.muckTopMm)} + ${view.settings.marginMm} mm`} />
-        <Row name="Fines still hanging above it" value={hanging < 0.005 ? "nothing" : `about ${formatNumber(hanging * 100, 0)} %`} />
+        <Row
+          name="Top of what stays + your margin"
+          value={`${Math.round(settling.muckTopMm)} + ${view.settings.marginMm} mm`}
+        />
+        <Row
+          name="Fines still hanging above it"
+          value={hanging < 0.005 ? "nothing" : `about ${formatNumber(hanging * 100, 0)} %`}
+        />
         <Row name="Heel that stays" value={units.litres(Math.max(0, v.litres - (litres.value ?? 0)))} />
       </dl>
       <Choice
@@ -75,7 +85,14 @@ export function DrawOff({ vessel: v, settling }: { vessel: VesselView; settling:
         onChange={setTo}
       />
       <div className="mt-3">
-        <TextField label="Litres you got" value={litres.text} onChange={litres.set} error={litres.error} decimal suffix="L" />
+        <TextField
+          label="Litres you got"
+          value={litres.text}
+          onChange={litres.set}
+          error={litres.error}
+          decimal
+          suffix="L"
+        />
       </div>
       <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>
       <div className="mt-3">
@@ -90,7 +107,10 @@ export function DrawOff({ vessel: v, settling }: { vessel: VesselView; settling:
       </div>
       <Why settling={settling} vessel={v} />
       <div className="mt-3">
-        <Caution>Lift nothing full. Draw off where a spill can be caught; oily rags go flat or under water, they can catch fire by themselves.</Caution>
+        <Caution>
+          Lift nothing full. Draw off where a spill can be caught; oily rags go flat or under water, they can catch fire
+          by themselves.
+        </Caution>
       </div>
     </>
   );

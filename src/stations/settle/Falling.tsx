@@ -25,7 +25,9 @@ export function Falling({ settling: s }: { settling: Settling }) {
           {rows.map((f) => (
             <tr key={f.name} className="border-t border-rule">
               <td className="py-1.5">{f.name}</td>
-              <td className="py-1.5 text-right">{f.hanging < 0.005 ? "all gone" : `${Math.round(f.clearedAboveMm)} mm`}</td>
+              <td className="py-1.5 text-right">
+                {f.hanging < 0.005 ? "all gone" : `${Math.round(f.clearedAboveMm)} mm`}
+              </td>
               <td className="py-1.5 text-right">
                 {f.clearHours === null ? "never" : shortDay(new Date(since + f.clearHours * HOUR_MS).toISOString())}
               </td>

@@ -1,8 +1,8 @@
 "use client";
-import { standingDays } from "@/ui/words";
 import { useChosenVessel, useLog, useUnits, VesselTabs } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button } from "@/ui";
+import { standingDays } from "@/ui/words";
 import { CutAway } from "./CutAway";
 import { DrawOff } from "./DrawOff";
 import { Falling } from "./Falling";

@@ -12,18 +12,22 @@ export function Why({ settling: s, vessel }: { settling: Settling; vessel: Vesse
   const range = s.earliestAt && s.latestAt ? `${shortDay(s.earliestAt)} to ${shortDay(s.latestAt)}` : "not known";
   return (
     <details className="mt-3 rounded-md border border-rule bg-card px-3">
-      <summary className="min-h-[var(--target)] cursor-pointer content-center font-plate text-[17px] font-semibold">Why?</summary>
+      <summary className="min-h-[var(--target)] cursor-pointer content-center font-plate text-[17px] font-semibold">
+        Why?
+      </summary>
       <div className="pb-3 text-[14px]">
         <p>
-          Dirt falls as Stokes has it: v = (ρ<sub>dirt</sub> − ρ<sub>oil</sub>)·g·d² ⁄ 18μ. The vessel is ready when {s.slowest} have
-          fallen from the surface to the draw-off line.
+          Dirt falls as Stokes has it: v = (ρ<sub>dirt</sub> − ρ<sub>oil</sub>)·g·d² ⁄ 18μ. The vessel is ready when{" "}
+          {s.slowest} have fallen from the surface to the draw-off line.
         </p>
         <ul className="mt-2 list-disc pl-5">
           <li>
-            Standing {formatNumber(s.hours / 24, 1)} days since {shortDay(s.since)}, shed {units.celsius(s.meanCelsius, 1)} on average.
+            Standing {formatNumber(s.hours / 24, 1)} days since {shortDay(s.since)}, shed{" "}
+            {units.celsius(s.meanCelsius, 1)} on average.
           </li>
           <li>
-            Oil taken as {formatNumber(settings.usedFactor, 2)} times as thick as fresh (ASTM D341 between its table values).
+            Oil taken as {formatNumber(settings.usedFactor, 2)} times as thick as fresh (ASTM D341 between its table
+            values).
           </li>
           <li>
             {vessel.dips.length === 0

@@ -48,11 +48,53 @@ export function ShedScreen() {
     >
       <div className="my-3 grid max-w-[720px] gap-4 sm:grid-cols-2">
         <NameMark value={settings.yardName} onSet={(yardName) => set({ yardName })} />
-        <Mark label="Pump limit" suffix="mm²/s" hint="10 to 20 suits most pumps" value={settings.pumpLimitMm2PerS} parse={parseMinutes} onSet={(n) => set({ pumpLimitMm2PerS: n })} min={2} max={100} />
-        <Mark label="Margin above what stays" suffix="mm" value={settings.marginMm} parse={parseMillimetres} onSet={(n) => set({ marginMm: n })} min={0} max={500} />
-        <Mark label="Used oil is thicker by a factor" suffix="×" hint="1 is fresh, 1.15 usual for fried oil" value={settings.usedFactor} parse={parseMinutes} onSet={(n) => set({ usedFactor: n })} min={0.5} max={5} />
-        <Mark label="Shed now" suffix="°C" value={settings.shedCelsius} parse={parseCelsius} onSet={(n) => void tell({ kind: "weather", data: { shedCelsius: n } }, "Noted.")} min={-40} max={60} />
-        <Mark label="Tonight's low" suffix="°C" value={settings.tonightLowCelsius} parse={parseCelsius} onSet={(n) => void tell({ kind: "weather", data: { tonightLowCelsius: n } }, "Noted.")} min={-40} max={60} />
+        <Mark
+          label="Pump limit"
+          suffix="mm²/s"
+          hint="10 to 20 suits most pumps"
+          value={settings.pumpLimitMm2PerS}
+          parse={parseMinutes}
+          onSet={(n) => set({ pumpLimitMm2PerS: n })}
+          min={2}
+          max={100}
+        />
+        <Mark
+          label="Margin above what stays"
+          suffix="mm"
+          value={settings.marginMm}
+          parse={parseMillimetres}
+          onSet={(n) => set({ marginMm: n })}
+          min={0}
+          max={500}
+        />
+        <Mark
+          label="Used oil is thicker by a factor"
+          suffix="×"
+          hint="1 is fresh, 1.15 usual for fried oil"
+          value={settings.usedFactor}
+          parse={parseMinutes}
+          onSet={(n) => set({ usedFactor: n })}
+          min={0.5}
+          max={5}
+        />
+        <Mark
+          label="Shed now"
+          suffix="°C"
+          value={settings.shedCelsius}
+          parse={parseCelsius}
+          onSet={(n) => void tell({ kind: "weather", data: { shedCelsius: n } }, "Noted.")}
+          min={-40}
+          max={60}
+        />
+        <Mark
+          label="Tonight's low"
+          suffix="°C"
+          value={settings.tonightLowCelsius}
+          parse={parseCelsius}
+          onSet={(n) => void tell({ kind: "weather", data: { tonightLowCelsius: n } }, "Noted.")}
+          min={-40}
+          max={60}
+        />
         <Choice
           label="Volumes in"
           value={settings.volumeUnit}
@@ -122,11 +164,20 @@ interface MarkProps {
 
 function Mark({ label, suffix, hint, value, min, max, parse, onSet }: MarkProps) {
   const number = useNumber(String(value), parse);
-  const out = number.value !== null && (number.value < min || number.value > max) ? `Between ${min} and ${max}.` : number.error;
+  const out =
+    number.value !== null && (number.value < min || number.value > max) ? `Between ${min} and ${max}.` : number.error;
   return (
     <div className="flex items-end gap-2">
       <div className="flex-1">
-        <TextField label={label} value={number.text} onChange={number.set} error={out} hint={hint} decimal suffix={suffix} />
+        <TextField
+          label={label}
+          value={number.text}
+          onChange={number.set}
+          error={out}
+          hint={hint}
+          decimal
+          suffix={suffix}
+        />
       </div>
       <Button
         disabled={number.value === null || out !== undefined || number.value === value}

@@ -1,9 +1,9 @@
 "use client";
-import { kinematicViscosityOf } from "./thickness";
 import { formatNumber } from "@/core/units";
 import { useLog, useUnits, VesselColumn } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, Caution } from "@/ui";
+import { kinematicViscosityOf } from "./thickness";
 
 /** Ready oil, fuels to thin with, and what waits to be taken away. */
 export function StoreScreen() {
@@ -31,7 +31,8 @@ export function StoreScreen() {
                   </h3>
                   {at ? (
                     <p className="text-[14px] text-ink-2">
-                      {formatNumber(at.tonightMm2PerS, 0)} mm²/s tonight at {units.celsius(view.settings.tonightLowCelsius)}.{" "}
+                      {formatNumber(at.tonightMm2PerS, 0)} mm²/s tonight at{" "}
+                      {units.celsius(view.settings.tonightLowCelsius)}.{" "}
                       {at.heatedToCelsius === null
                         ? "It cannot be heated thin enough."
                         : `Straight, it is thin enough for your pump from ${units.celsius(at.heatedToCelsius)}.`}
@@ -50,7 +51,9 @@ export function StoreScreen() {
             <Button onClick={() => log.open("dispose")}>Dispose</Button>
           </div>
           <div className="mt-3">
-            <Caution>How much oil, methanol or petrol you may keep is set by local rules. Ask before you store more.</Caution>
+            <Caution>
+              How much oil, methanol or petrol you may keep is set by local rules. Ask before you store more.
+            </Caution>
           </div>
         </>
       }

@@ -1,5 +1,14 @@
 "use client";
-import { DndContext, type DragEndEvent, MouseSensor, TouchSensor, useDraggable, useDroppable, useSensor, useSensors } from "@dnd-kit/core";
+import {
+  DndContext,
+  type DragEndEvent,
+  MouseSensor,
+  TouchSensor,
+  useDraggable,
+  useDroppable,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
 import type { VesselView } from "@/core/advice";
 import type { VesselRole } from "@/core/ledger";
 import { useLog, VesselColumn } from "@/desk";
@@ -60,7 +69,13 @@ function Draggable({ vessel, pxPerMm }: { vessel: VesselView; pxPerMm: number })
     drag.setNodeRef(el);
     drop.setNodeRef(el);
   };
-  return <VesselColumn vessel={vessel} pxPerMm={pxPerMm} drag={{ ref, listeners: drag.listeners, over: drop.isOver && !drag.isDragging }} />;
+  return (
+    <VesselColumn
+      vessel={vessel}
+      pxPerMm={pxPerMm}
+      drag={{ ref, listeners: drag.listeners, over: drop.isOver && !drag.isDragging }}
+    />
+  );
 }
 
 function ScaleBar({ pxPerMm }: { pxPerMm: number }) {

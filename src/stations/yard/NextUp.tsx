@@ -25,8 +25,13 @@ export function NextUp() {
           const words = wordAdvice(a, view);
           const at = due(a.dueAt, view.at);
           return (
-            <li key={a.id} className={`grid grid-cols-[68px_1fr] gap-x-2 border-b border-rule py-3 ${index >= ON_PHONE && !all ? "max-lg:hidden" : ""}`}>
-              <p className={`font-plate text-[16px] font-semibold leading-tight ${at.main === "Now" ? "text-stop" : ""}`}>
+            <li
+              key={a.id}
+              className={`grid grid-cols-[68px_1fr] gap-x-2 border-b border-rule py-3 ${index >= ON_PHONE && !all ? "max-lg:hidden" : ""}`}
+            >
+              <p
+                className={`font-plate text-[16px] font-semibold leading-tight ${at.main === "Now" ? "text-stop" : ""}`}
+              >
                 {at.main}
                 <span className="block text-[13px] font-medium text-ink-2">{at.sub}</span>
               </p>

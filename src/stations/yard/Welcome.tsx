@@ -7,7 +7,13 @@ import { useYard } from "@/store";
 import { Button, buttonClass, Choice, TextField } from "@/ui";
 
 const CONTAINERS = [
-  { value: "jerrycan", name: "20 L jerrycan", shape: { kind: "box", lengthMm: 330, widthMm: 160 }, rimMm: 400, role: "raw" },
+  {
+    value: "jerrycan",
+    name: "20 L jerrycan",
+    shape: { kind: "box", lengthMm: 330, widthMm: 160 },
+    rimMm: 400,
+    role: "raw",
+  },
   { value: "pail", name: "25 L pail", shape: { kind: "cylinder", diameterMm: 300 }, rimMm: 360, role: "raw" },
   { value: "drum", name: "200 L drum", shape: { kind: "cylinder", diameterMm: 571.5 }, rimMm: 850, role: "settling" },
 ] as const;
@@ -32,10 +38,23 @@ export function Welcome() {
     const steps = [
       () =>
         tell(
-          { kind: "vessel", data: { id: "first-container" as never, name: kind.name.replace(/^\d+ L /, "My "), role: kind.role, shape: kind.shape, rimMm: kind.rimMm } },
+          {
+            kind: "vessel",
+            data: {
+              id: "first-container" as never,
+              name: kind.name.replace(/^\d+ L /, "My "),
+              role: kind.role,
+              shape: kind.shape,
+              rimMm: kind.rimMm,
+            },
+          },
           "The container stands in the yard.",
         ),
-      () => tell({ kind: "source", data: { id: "first-source" as never, name: source.trim(), container: kind.name } }, "The source is on the list."),
+      () =>
+        tell(
+          { kind: "source", data: { id: "first-source" as never, name: source.trim(), container: kind.name } },
+          "The source is on the list.",
+        ),
       () =>
         tell(
           {
@@ -64,8 +83,20 @@ export function Welcome() {
       <p className="mt-1 text-ink-2">Start with one container of oil. Everything else is asked when it matters.</p>
       <form onSubmit={(e) => void submit(e)} className="mt-4 flex flex-col gap-4">
         <TextField label="Who is it from?" value={source} onChange={setSource} />
-        <Choice label="What is it in?" options={CONTAINERS.map(({ value, name }) => ({ value, name }))} value={container} onChange={setContainer} />
-        <TextField label="How much?" value={litres.text} onChange={litres.set} error={litres.error} decimal suffix="L" />
+        <Choice
+          label="What is it in?"
+          options={CONTAINERS.map(({ value, name }) => ({ value, name }))}
+          value={container}
+          onChange={setContainer}
+        />
+        <TextField
+          label="How much?"
+          value={litres.text}
+          onChange={litres.set}
+          error={litres.error}
+          decimal
+          suffix="L"
+        />
         <div aria-live="polite">{refused ? <p className="text-stop">{refused}</p> : null}</div>
         <Button type="submit" look="go" wide>
           Put it in the book

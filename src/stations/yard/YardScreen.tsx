@@ -21,11 +21,15 @@ export function YardScreen() {
             The yard, {dayName(view.at)}
           </h1>
           <p className="mb-2 text-ink-2">
-            Shed {units.celsius(shedCelsius)}, tonight {units.celsius(tonightLowCelsius)}. Everything below is drawn to one scale.
+            Shed {units.celsius(shedCelsius)}, tonight {units.celsius(tonightLowCelsius)}. Everything below is drawn to
+            one scale.
           </p>
           <Floor />
         </section>
-        <aside aria-label="Next up" className="border-rule bg-panel px-4 py-3 max-lg:border-b lg:h-[calc(100dvh-160px)] lg:min-h-[480px] lg:w-[334px] lg:overflow-y-auto lg:border-l">
+        <aside
+          aria-label="Next up"
+          className="border-rule bg-panel px-4 py-3 max-lg:border-b lg:h-[calc(100dvh-160px)] lg:min-h-[480px] lg:w-[334px] lg:overflow-y-auto lg:border-l"
+        >
           <NextUp />
         </aside>
       </div>

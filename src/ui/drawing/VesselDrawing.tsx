@@ -37,7 +37,12 @@ export function VesselDrawing({ view, pxPerMm, label, showDrawOff = true, marks 
       ))}
       {vessel.shape.kind === "cylinder" && vessel.rimMm > 700
         ? [1 / 3, 2 / 3].map((share) => (
-            <path key={share} d={`M${-width / 2} ${height * share}H${width / 2}`} className="stroke-ink" strokeWidth="1.5" />
+            <path
+              key={share}
+              d={`M${-width / 2} ${height * share}H${width / 2}`}
+              className="stroke-ink"
+              strokeWidth="1.5"
+            />
           ))
         : null}
       <path
@@ -48,7 +53,12 @@ export function VesselDrawing({ view, pxPerMm, label, showDrawOff = true, marks 
         strokeLinejoin="round"
       />
       {lying ? (
-        <path d={`M${-width / 2 + 6} 0Q${-width / 2 - 2} ${height / 2} ${-width / 2 + 6} ${height}`} fill="none" className="stroke-ink" strokeWidth="1" />
+        <path
+          d={`M${-width / 2 + 6} 0Q${-width / 2 - 2} ${height / 2} ${-width / 2 + 6} ${height}`}
+          fill="none"
+          className="stroke-ink"
+          strokeWidth="1"
+        />
       ) : null}
       {marks
         ? Array.from({ length: Math.floor(vessel.rimMm / 100) }, (_, i) => (i + 1) * 100).map((mm) => (
@@ -87,8 +97,16 @@ function OilSlices({ layer, view, pxPerMm }: { layer: Layer; view: VesselView; p
       {bounds.slice(1).map((from, i) => {
         const to = bounds[i] ?? from;
         if (to - from < 0.5) return null;
-        const step = i === 0 ? OIL_BY_CLARITY.clear : i === bounds.length - 2 ? OIL_BY_CLARITY.raw : OIL_BY_CLARITY.settling;
-        return <path key={`${from}-${to}`} d={path(from, to)} fill={step} fillOpacity={i > 0 && i < bounds.length - 2 ? 0.75 + 0.25 / i : 1} />;
+        const step =
+          i === 0 ? OIL_BY_CLARITY.clear : i === bounds.length - 2 ? OIL_BY_CLARITY.raw : OIL_BY_CLARITY.settling;
+        return (
+          <path
+            key={`${from}-${to}`}
+            d={path(from, to)}
+            fill={step}
+            fillOpacity={i > 0 && i < bounds.length - 2 ? 0.75 + 0.25 / i : 1}
+          />
+        );
       })}
     </>
   );

@@ -5,7 +5,9 @@ import type { Units } from "../words/units";
 
 /** The drawing in words. */
 export function vesselWords(v: VesselView, units: Units): string {
-  const parts = [`${v.vessel.name}: ${units.litres(v.litres)} of ${units.litres(v.capacityLitres)}, ${contentsWords(v.components)}`];
+  const parts = [
+    `${v.vessel.name}: ${units.litres(v.litres)} of ${units.litres(v.capacityLitres)}, ${contentsWords(v.components)}`,
+  ];
   const line = (kind: string, words: string): void => {
     const layer = v.layers.find((l) => l.kind === kind);
     if (layer) parts.push(`${words} up to ${formatMillimetres(layer.toMm)}`);

@@ -37,7 +37,12 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
         short: "Hold apart",
         steps: dirty
           ? [{ label: "Dispose", log: { verb: "dispose", values: { from: a.vessel ?? "" } } }]
-          : [{ label: "Pour into the kettle", log: { verb: "pour", values: { from: a.vessel ?? "", toRole: "kettle" } } }],
+          : [
+              {
+                label: "Pour into the kettle",
+                log: { verb: "pour", values: { from: a.vessel ?? "", toRole: "kettle" } },
+              },
+            ],
       };
     }
     case "tip-in": {
@@ -46,7 +51,12 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
         title: `Tip ${name} into ${into}`,
         why: `${u.litres(a.litres)} raw, through the strainer. It starts ${into}'s clock again.`,
         short: `Into ${into}`,
-        steps: [{ label: `Tip in ${u.litres(a.litres)}`, log: { verb: "pour", values: { from: a.vessel ?? "", to: a.into } } }],
+        steps: [
+          {
+            label: `Tip in ${u.litres(a.litres)}`,
+            log: { verb: "pour", values: { from: a.vessel ?? "", to: a.into } },
+          },
+        ],
       };
     }
     case "filter":
@@ -117,8 +127,7 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
 
 function drawOff(a: Extract<Advice, { code: "draw-off" }>, name: string, view: YardView, u: Units): AdviceWords {
   const ready = a.dueAt <= view.at;
-  const range =
-    a.earliestAt && a.latestAt ? `, likely ${shortDay(a.earliestAt)} to ${shortDay(a.latestAt)}` : "";
+  const range = a.earliestAt && a.latestAt ? `, likely ${shortDay(a.earliestAt)} to ${shortDay(a.latestAt)}` : "";
   return {
     title: ready ? `Draw off ${name}` : `${name} clears about ${shortDay(a.dueAt)}`,
     why: ready

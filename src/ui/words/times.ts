@@ -12,7 +12,8 @@ export function due(dueAt: string, now: string): { main: string; sub: string } {
   if (dueAt <= now) return { main: "Now", sub: "" };
   const days = differenceInCalendarDays(new Date(dueAt), new Date(now));
   const hours = (Date.parse(dueAt) - Date.parse(now)) / 3_600_000;
-  if (days === 0) return { main: clock(dueAt), sub: hours < 1.5 ? `in ${Math.round(hours * 60)} min` : `in ${Math.round(hours)} h` };
+  if (days === 0)
+    return { main: clock(dueAt), sub: hours < 1.5 ? `in ${Math.round(hours * 60)} min` : `in ${Math.round(hours)} h` };
   return { main: shortDay(dueAt), sub: days === 1 ? "tomorrow" : `${days} days` };
 }
 

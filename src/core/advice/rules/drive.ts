@@ -47,7 +47,15 @@ export function taintedDiesel(reading: Reading): Advice[] {
     if (!tank || oilShare < TAINTED) return [];
     const { id } = tank.state.vessel;
     return [
-      { id: `tainted ${id}`, code: "diesel-tainted", dueAt: reading.now, station: "drive", vessel: id, vehicle: vehicle.id, oilShare },
+      {
+        id: `tainted ${id}`,
+        code: "diesel-tainted",
+        dueAt: reading.now,
+        station: "drive",
+        vessel: id,
+        vehicle: vehicle.id,
+        oilShare,
+      },
     ];
   });
 }

@@ -28,7 +28,15 @@ export function sortRaw({ vessels, now, settings }: Reading): Advice[] {
     if (fat > limitShare) return [{ ...hold, because: "fat", share: fat, limitShare }];
     const into = settlingRoom(vessels, standing.litres);
     return into
-      ? [{ ...common, id: `tip-in ${state.vessel.id}`, code: "tip-in", litres: standing.litres, into: into.state.vessel.id }]
+      ? [
+          {
+            ...common,
+            id: `tip-in ${state.vessel.id}`,
+            code: "tip-in",
+            litres: standing.litres,
+            into: into.state.vessel.id,
+          },
+        ]
       : [];
   });
 }

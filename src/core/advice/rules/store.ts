@@ -6,7 +6,9 @@ const WASTE_FULL = 0.8;
 
 /** Drawn-off oil waits for the bags. */
 export function filter({ vessels, now }: Reading): Advice[] {
-  const ready = vessels.find(({ state, standing }) => state.vessel.role === "ready" && standing.litres < standing.capacityLitres);
+  const ready = vessels.find(
+    ({ state, standing }) => state.vessel.role === "ready" && standing.litres < standing.capacityLitres,
+  );
   if (!ready) return [];
   return vessels.flatMap(({ state, standing }): Advice[] =>
     state.vessel.role === "feed" && standing.litres >= WORTH_A_RUN_LITRES
@@ -30,7 +32,14 @@ export function emptyWaste({ vessels, now }: Reading): Advice[] {
     const fullShare = standing.litres / standing.capacityLitres;
     if (state.vessel.role !== "waste" || fullShare < WASTE_FULL) return [];
     return [
-      { id: `waste ${state.vessel.id}`, code: "empty-waste", dueAt: now, station: "store", vessel: state.vessel.id, fullShare },
+      {
+        id: `waste ${state.vessel.id}`,
+        code: "empty-waste",
+        dueAt: now,
+        station: "store",
+        vessel: state.vessel.id,
+        fullShare,
+      },
     ];
   });
 }
@@ -41,15 +50,25 @@ const SLOWER = 2.5;
 /** The finest bag, whose last run took several times the minutes a litre of its earlier ones. The coarse ones only wait for it. */
 export function slowBag({ bags, now }: Reading): Advice[] {
   const finest = Math.min(...bags.map((b) => b.bag.ratingUm));
-  return bags.filter((b) => b.bag.ratingUm === finest).flatMap(({ bag, runs }): Advice[] => {
-    const last = runs.at(-1);
-    if (!last || runs.length < RUNS_TO_JUDGE) return [];
-    const earlier = runs.slice(0, -1).map((r) => r.minutes / r.litres);
-    const median = [...earlier].sort((a, b) => a - b)[Math.floor(earlier.length / 2)] ?? 0;
-    const timesSlower = last.minutes / last.litres / median;
-    if (!(timesSlower > SLOWER)) return [];
-    return [
-      { id: `slow-bag ${bag.id}`, code: "slow-bag", dueAt: now, station: "filter", bag: bag.id, timesSlower, runs: runs.length },
-    ];
-  });
+  return bags
+    .filter((b) => b.bag.ratingUm === finest)
+    .flatMap(({ bag, runs }): Advice[] => {
+      const last = runs.at(-1);
+      if (!last || runs.length < RUNS_TO_JUDGE) return [];
+      const earlier = runs.slice(0, -1).map((r) => r.minutes / r.litres);
+      const median = [...earlier].sort((a, b) => a - b)[Math.floor(earlier.length / 2)] ?? 0;
+      const timesSlower = last.minutes / last.litres / median;
+      if (!(timesSlower > SLOWER)) return [];
+      return [
+        {
+          id: `slow-bag ${bag.id}`,
+          code: "slow-bag",
+          dueAt: now,
+          station: "filter",
+          bag: bag.id,
+          timesSlower,
+          runs: runs.length,
+        },
+      ];
+    });
 }

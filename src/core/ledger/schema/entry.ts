@@ -67,7 +67,10 @@ const DATA = {
   "bag-service": z.object({ bag: BagId, what: z.enum(["washed", "changed"]) }),
   blend: z.object({
     to: VesselId,
-    parts: z.array(z.object({ from: VesselId, amount: Measured })).min(1).max(10),
+    parts: z
+      .array(z.object({ from: VesselId, amount: Measured }))
+      .min(1)
+      .max(10),
     forecast: Forecast.optional(),
   }),
   fill: z.object({ vehicle: VehicleId, from: VesselId, to: VesselId, amount: MeasuredOrAll }),
@@ -81,7 +84,11 @@ const DATA = {
     forecast: Forecast.optional(),
   }),
   dispose: z.object({ from: VesselId, amount: MeasuredOrAll, layer: Layer, where: Text }),
-  "stock-take": z.object({ vessel: VesselId, found: Measured.extend({ litres: z.number().min(0) }), gainOf: Component.optional() }),
+  "stock-take": z.object({
+    vessel: VesselId,
+    found: Measured.extend({ litres: z.number().min(0) }),
+    gainOf: Component.optional(),
+  }),
   void: z.object({ entry: EntryId, reason: Text }),
 } as const;
 
@@ -89,9 +96,10 @@ export type EntryKind = keyof typeof DATA;
 export const ENTRY_KINDS = Object.keys(DATA) as EntryKind[];
 
 /** The payload version this build writes, by kind. Older ones are upcast on read, newer ones refused. */
-export const CURRENT_VERSION: Record<EntryKind, number> = Object.fromEntries(
-  ENTRY_KINDS.map((k) => [k, 1]),
-) as Record<EntryKind, number>;
+export const CURRENT_VERSION: Record<EntryKind, number> = Object.fromEntries(ENTRY_KINDS.map((k) => [k, 1])) as Record<
+  EntryKind,
+  number
+>;
 
 const envelope = {
   id: EntryId,

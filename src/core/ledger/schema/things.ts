@@ -20,7 +20,11 @@ export const ShapeSchema = z.discriminatedUnion("kind", [
       .array(z.tuple([Length, Litres]).readonly())
       .min(1)
       .max(500)
-      .refine((points) => points.every(([mm, l], i) => i === 0 || (mm > (points[i - 1]?.[0] ?? 0) && l >= (points[i - 1]?.[1] ?? 0))), "heights must rise")
+      .refine(
+        (points) =>
+          points.every(([mm, l], i) => i === 0 || (mm > (points[i - 1]?.[0] ?? 0) && l >= (points[i - 1]?.[1] ?? 0))),
+        "heights must rise",
+      )
       .readonly(),
   }),
 ]);

@@ -1,0 +1,1 @@
+export function firstLoad(): Record<string, number>;

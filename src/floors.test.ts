@@ -1,0 +1,78 @@
+import { readdirSync, readFileSync } from "node:fs";
+import { dirname, join, relative } from "node:path";
+import { describe, expect, it } from "vitest";
+
+/**
+ * The floors of the house: a room may import from the rooms listed, and from itself. Rooms on one floor do not import
+ * each other. `docs/decisions/0002-floors.md` says why.
+ */
+const CORE_0 = ["core/units", "core/numerics"];
+const CORE_1 = [...CORE_0, "core/fluids", "core/vessels"];
+const CORE_2 = [...CORE_1, "core/settling", "core/blending", "core/driving"];
+const CORE_4 = [...CORE_2, "core/ledger", "core/zod", "core/advice", "core/formats"];
+const DESK = [...CORE_4, "store", "ui", "demo"];
+const STATIONS = [...DESK, "desk"];
+const stationRooms = readdirSync(join(import.meta.dirname, "stations")).map((s) => `stations/${s}`);
+
+const MAY: Record<string, readonly string[]> = {
+  "core/units": [],
+  "core/numerics": [],
+  "core/zod": [],
+  "core/fluids": CORE_0,
+  "core/vessels": CORE_0,
+  "core/settling": CORE_1,
+  "core/blending": CORE_1,
+  "core/driving": CORE_1,
+  // The kinds of dirt a source may have are named in the ledger's schema, the models that use them are not imported.
+  "core/ledger": [...CORE_1, "core/zod"],
+  "core/advice": [...CORE_2, "core/ledger"],
+  "core/formats": [...CORE_2, "core/ledger"],
+  store: CORE_4,
+  ui: CORE_4,
+  demo: CORE_4,
+  desk: DESK,
+  ...Object.fromEntries(stationRooms.map((s) => [s, STATIONS])),
+  app: [...STATIONS, ...stationRooms],
+  sw: [],
+};
+
+const src = import.meta.dirname;
+const files = readdirSync(src, { recursive: true })
+  .map(String)
+  .filter((f) => /\.tsx?$/.test(f) && !/\.test\.tsx?$/.test(f) && f !== "proxy.ts");
+
+const roomOf = (path: string): string => {
+  const [first = "", second = ""] = path.split("/");
+  return first === "core" || first === "stations" ? `${first}/${second.replace(/\.ts$/, "")}` : first;
+};
+
+function importsOf(file: string): string[] {
+  const text = readFileSync(join(src, file), "utf8");
+  const found = text.matchAll(/(?:from|import)\s*\(?\s*["']((?:@\/|\.{1,2}\/)[^"']+)["']/g);
+  return [...found].map(([, to = ""]) =>
+    to.startsWith("@/") ? to.slice(2) : relative(src, join(src, dirname(file), to)),
+  );
+}
+
+/** What a file imports that its room may not; styles and fonts are nobody's room. */
+function trespasses(file: string, imports: readonly string[]): string[] {
+  const room = roomOf(file);
+  const may = MAY[room];
+  if (!may) return [`${file} lies in no room of the house`];
+  return imports
+    .filter((to) => !to.endsWith(".css") && !to.includes("node_modules"))
+    .map(roomOf)
+    .filter((to) => to !== room && !may.includes(to))
+    .map((to) => `${file} imports ${to}`);
+}
+
+describe("floors", () => {
+  it("finds the house", () => expect(files.length).toBeGreaterThan(100));
+  it.each(files)("%s", (file) => expect(trespasses(file, importsOf(file))).toEqual([]));
+  it("would catch a trespass", () => {
+    expect(trespasses("core/fluids/x.ts", ["core/ledger/index"])).toHaveLength(1);
+    expect(trespasses("ui/x.tsx", ["store"])).toHaveLength(1);
+    expect(trespasses("stations/settle/x.tsx", ["stations/filter/y"])).toHaveLength(1);
+    expect(trespasses("garage/x.ts", [])).toHaveLength(1);
+  });
+});

@@ -1,2 +1,1 @@
 export { bigYard } from "./bigYard";
-export { DEMO_SEED, demoYard } from "./demoYard";

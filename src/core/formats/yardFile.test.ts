@@ -1,0 +1,45 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { entry, iso, move, start } from "../ledger/testing";
+import { readYardFile, writeYardFile } from ".";
+
+const file = (): string => writeYardFile([...start(), entry("05", 20, move("A", "B", 12.5))], iso(60));
+
+describe("a yard file", () => {
+  it("comes back as it went out, however it is indented", () => {
+    const back = readYardFile(JSON.stringify(JSON.parse(file()), null, 2));
+    expect(back).toMatchObject({ ok: true });
+    expect(back.ok && writeYardFile(back.value, iso(60))).toBe(file());
+  });
+  it("is refused when any character of its entries is changed", () => {
+    const text = file();
+    const from = text.indexOf('"entries"') + 12;
+    fc.assert(
+      fc.property(fc.integer({ min: from, max: text.length - 3 }), fc.constantFrom("7", "x", "{"), (at, put) => {
+        if (text[at] === put) return;
+        expect(readYardFile(text.slice(0, at) + put + text.slice(at + 1)).ok).toBe(false);
+      }),
+    );
+  });
+  it("is refused when it is cut anywhere", () => {
+    const text = file();
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: text.length - 1 }), (at) => {
+        expect(readYardFile(text.slice(0, at)).ok).toBe(false);
+      }),
+    );
+  });
+  it("never throws, whatever is in it", () => {
+    fc.assert(fc.property(fc.json(), (text) => void readYardFile(text)));
+    for (const text of ["null", "[]", "3", '"x"', "{}"])
+      expect(readYardFile(text)).toMatchObject({ error: { code: "not-a-yard" } });
+  });
+  it("says which entry it cannot read, and that two share an id", () => {
+    const bad = { ...entry("05", 20, move("A", "B", -1)) };
+    expect(readYardFile(writeYardFile([...start(), bad], iso(60)))).toMatchObject({
+      error: { code: "bad-entry", index: 4 },
+    });
+    const twice = writeYardFile([...start(), ...start()], iso(60));
+    expect(readYardFile(twice)).toMatchObject({ error: { code: "duplicate-ids", id: "01" } });
+  });
+});

@@ -1,0 +1,79 @@
+import { describe, expect, it } from "vitest";
+import { viewYard } from "@/core/advice";
+import { readYardFile, writeYardFile } from "@/core/formats";
+import { balance, project } from "@/core/ledger";
+import { bigYard } from "./bigYard";
+import { demoYard } from "./demoYard";
+
+const NOW = Date.parse("2026-11-24T13:32:00Z");
+const nowIso = new Date(NOW).toISOString();
+
+describe("the demo yard", () => {
+  const entries = demoYard(NOW);
+  const yard = project(entries);
+  const view = viewYard(yard, nowIso);
+  const codes = view.advice.map((a) => a.code);
+
+  it("is the same yard every time, and moves with the clock", () => {
+    expect(demoYard(NOW)).toEqual(entries);
+    const later = demoYard(NOW + 86_400_000);
+    expect(later.length).toBeGreaterThan(900);
+    expect(Date.parse(later.at(-1)?.happenedAt ?? "")).toBeGreaterThan(NOW);
+    expect(demoYard(NOW, 7)).not.toEqual(entries);
+  });
+  it("adds up, has eleven months, and nothing in the future", () => {
+    expect(yard.faults).toEqual([]);
+    expect(balance(yard).closes).toBe(true);
+    const months = (NOW - Date.parse(entries[0]?.happenedAt ?? "")) / (30.4 * 86_400_000);
+    expect(months).toBeGreaterThan(10.5);
+    expect(entries.every((e) => e.happenedAt <= nowIso)).toBe(true);
+  });
+  it("is a file that restores", () => {
+    expect(readYardFile(writeYardFile(entries, nowIso))).toMatchObject({ ok: true });
+  });
+  it("fits its vessels", () => {
+    for (const v of view.vessels) expect(v.litres, v.vessel.name).toBeLessThanOrEqual(v.capacityLitres * 1.01);
+  });
+  it("has its stories to find: a full cone, a choked bag, oil in the diesel, a creamy lot, engine oil kept apart", () => {
+    expect(codes).toEqual(
+      expect.arrayContaining([
+        "clean-out",
+        "slow-bag",
+        "diesel-tainted",
+        "hold-apart",
+        "draw-off",
+        "too-thick",
+        "filter",
+        "tip-in",
+      ]),
+    );
+    expect(view.advice.filter((a) => a.code === "hold-apart").map((a) => a.vessel)).toEqual(["carton-4", "black-tin"]);
+  });
+  it("has a drum that is ready now and one that clears later", () => {
+    const draws = view.advice.filter((a) => a.code === "draw-off");
+    expect(draws.map((a) => [a.vessel, a.dueAt <= nowIso])).toEqual([
+      ["drum-3", true],
+      ["drum-5", false],
+    ]);
+  });
+  it.each([0, 1, 2, 3, 5, 8, 13, 40, 100, 200])("adds up when opened %i days later", (days) => {
+    const then = NOW + days * 86_400_000 + days * 3_600_000;
+    expect(project(demoYard(then)).faults).toEqual([]);
+  });
+});
+
+describe("a made-up yard of any size", () => {
+  it.each([
+    [1000, 1],
+    [1000, 2],
+    [5000, 3],
+  ])("%i entries from seed %i: exactly so many, and they add up", (count, seed) => {
+    const entries = bigYard(count, seed, NOW);
+    const yard = project(entries);
+    expect(entries).toHaveLength(count);
+    expect(yard.faults).toEqual([]);
+    expect(balance(yard).closes).toBe(true);
+    expect(bigYard(count, seed, NOW)).toEqual(entries);
+    expect(new Set(entries.map((e) => e.kind)).size).toBeGreaterThan(12);
+  });
+});

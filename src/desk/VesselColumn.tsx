@@ -35,7 +35,7 @@ export function VesselColumn({ vessel: v, pxPerMm, drag }: Props) {
         <p className="text-[13px] leading-tight text-ink-2">
           {v.litres < 0.05 ? "empty" : `${units.litres(v.litres)} ${mostlyWords(v.components)}`}
         </p>
-        <p className="text-[13px] leading-tight text-ink-2">{stands(v, view.at)}</p>
+        <p className="text-[13px] leading-tight whitespace-nowrap text-ink-2">{stands(v, view.at)}</p>
         {words ? (
           <div className="mt-auto pb-1">
             <StepButton

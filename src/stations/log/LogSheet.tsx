@@ -41,7 +41,7 @@ export default function LogSheet({ verb: asked, values, onClose }: Props) {
           {GROUPS.map((g) => (
             <section key={g.key} className="mb-3">
               <h3 className="text-ink-2">{g.name}</h3>
-              <div className="mt-1 grid grid-cols-2 gap-2">
+              <div className="mt-1 grid grid-cols-2 gap-2 md:grid-cols-3">
                 {VERBS.filter((v) => v.group === g.key).map((v) => (
                   <Button key={v.key} onClick={() => setKey(v.key)} className="justify-between">
                     {v.name} <Letter of={v.letter} />
@@ -52,7 +52,7 @@ export default function LogSheet({ verb: asked, values, onClose }: Props) {
           ))}
           <section className="mb-3">
             <h3 className="text-ink-2">On its bench</h3>
-            <div className="mt-1 grid grid-cols-2 gap-2">
+            <div className="mt-1 grid grid-cols-2 gap-2 md:grid-cols-4">
               {BENCHES.map((b) => (
                 <span key={b.letter} onClickCapture={onClose}>
                   <YardLink href={b.href} className={`${buttonClass("plain")} w-full justify-between`}>

@@ -56,7 +56,7 @@ export function RoundsScreen() {
               </span>
               <span className="mt-auto font-sans text-[14px] font-normal">
                 {s.lastAt
-                  ? `last ${shortDay(s.lastAt)}, ${units.litres(s.lastLitres ?? 0)}; ${formatNumber(s.pickups, 0)} pickups, ${units.litres(s.litres)}`
+                  ? `last ${shortDay(s.lastAt)}, ${units.litres(s.lastLitres ?? 0)}; ${s.pickups === 1 ? "1 pickup" : `${formatNumber(s.pickups, 0)} pickups`}, ${units.litres(s.litres)}`
                   : "not visited yet"}
               </span>
             </button>

@@ -140,11 +140,11 @@ export function ShedScreen() {
 function NameMark({ value, onSet }: { value: string; onSet: (name: string) => void }) {
   const [text, setText] = useState(value);
   return (
-    <div className="flex items-end gap-2">
+    <div className="flex items-start gap-2">
       <div className="flex-1">
         <TextField label="Name of the yard" value={text} onChange={setText} />
       </div>
-      <Button disabled={text.trim() === "" || text === value} onClick={() => onSet(text.trim())}>
+      <Button className="mt-5" disabled={text.trim() === "" || text === value} onClick={() => onSet(text.trim())}>
         Set
       </Button>
     </div>
@@ -167,7 +167,7 @@ function Mark({ label, suffix, hint, value, min, max, parse, onSet }: MarkProps)
   const out =
     number.value !== null && (number.value < min || number.value > max) ? `Between ${min} and ${max}.` : number.error;
   return (
-    <div className="flex items-end gap-2">
+    <div className="flex items-start gap-2">
       <div className="flex-1">
         <TextField
           label={label}
@@ -180,6 +180,7 @@ function Mark({ label, suffix, hint, value, min, max, parse, onSet }: MarkProps)
         />
       </div>
       <Button
+        className="mt-5"
         disabled={number.value === null || out !== undefined || number.value === value}
         onClick={() => number.value !== null && onSet(number.value)}
         aria-label={`Set ${label.toLowerCase()}`}

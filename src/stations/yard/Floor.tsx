@@ -25,6 +25,8 @@ const GROUPS: readonly { name: string; roles: readonly VesselRole[] }[] = [
 ];
 
 const TALLEST_PX = 138;
+/** Plate and group name under the floor line: the scale stands on that line. */
+const BELOW_FLOOR_PX = 148;
 
 /** Every vessel of the yard to one scale. Dragging one onto another opens the Log on a pour between them. */
 export function Floor() {
@@ -80,7 +82,7 @@ function Draggable({ vessel, pxPerMm }: { vessel: VesselView; pxPerMm: number })
 
 function ScaleBar({ pxPerMm }: { pxPerMm: number }) {
   return (
-    <svg aria-hidden="true" width="46" height={500 * pxPerMm + 120} className="hidden self-end md:block">
+    <svg aria-hidden="true" width="46" height={500 * pxPerMm + BELOW_FLOOR_PX} className="hidden self-end md:block">
       <g transform={`translate(6 ${500 * pxPerMm + 4})`} className="stroke-quiet">
         <path d={`M0 0V${-500 * pxPerMm}`} />
         {[0, 100, 200, 300, 400, 500].map((mm) => (

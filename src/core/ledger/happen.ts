@@ -107,10 +107,10 @@ export function trip(yard: YardState, entry: EntryOf<"trip">): Fault | undefined
   const { vehicle, burned, returned, km, forecast } = entry.data;
   const state = yard.vehicles.get(vehicle);
   if (!state) return { code: "unknown-vehicle", vehicle, entry: entry.id };
-  const used = burned.map((b) => takeOut(yard, b.from, { litres: b.litres }, entry.happenedAt));
+  const used = burned.map((b) => takeOut(yard, b.from, b, entry.happenedAt));
   if (returned) {
     requireDifferent(returned.from, returned.to);
-    const pushed = takeOut(yard, returned.from, { litres: returned.litres }, entry.happenedAt);
+    const pushed = takeOut(yard, returned.from, returned, entry.happenedAt);
     pourIn(yard, returned.to, pushed, entry.happenedAt);
   }
   for (const contents of used) book(yard, "burned", contents);

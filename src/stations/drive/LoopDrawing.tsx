@@ -69,7 +69,7 @@ export function LoopDrawing({ vehicle, diesel, oil, phase }: Props) {
         name="Return"
         words={returnToLoop ? "loop" : returnToOil ? "oil tank" : "diesel tank"}
       />
-      <Box x={415} y={200} name="Filter" />
+      <Box x={432} y={200} width={78} name="Filter" />
       <Box x={565} y={200} name="Exchanger" />
       <Box
         x={640}

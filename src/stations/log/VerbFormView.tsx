@@ -3,7 +3,7 @@ import { type FormEvent, useState } from "react";
 import { useTell, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Caution, Choice, TextField } from "@/ui";
-import { shown, useVerbForm, type VerbForm } from "./useVerbForm";
+import { shown, useVerbForm } from "./useVerbForm";
 import type { Field, Verb } from "./verb";
 
 interface Props {
@@ -69,7 +69,7 @@ export function VerbFormView({ verb, given, onDone }: Props) {
 /** The temperature that litres were read at: seldom known, so it waits with the other details. */
 const isReadAt = (f: Field): boolean => f.name === "celsius";
 
-function FieldView({ field, form }: { field: Field; form: VerbForm }) {
+function FieldView({ field, form }: { field: Field; form: ReturnType<typeof useVerbForm> }) {
   const { view } = useYard();
   const units = useUnits();
   const value = form.texts[field.name] ?? "";

@@ -8,7 +8,6 @@ import type { Field, Values, Verb } from "./verb";
 export interface VerbForm {
   readonly texts: Readonly<Record<string, string>>;
   readonly errors: Readonly<Record<string, string>>;
-  set(name: string, text: string): void;
   readonly values: Values;
   readonly complete: boolean;
 }
@@ -19,34 +18,38 @@ export function useVerbForm(
   given: Readonly<Record<string, string>>,
   view: YardView,
   units: Units,
-): VerbForm {
+): VerbForm & { set(name: string, text: string): void } {
   const [touched, setTouched] = useState<Record<string, string>>({ ...given });
-  return useMemo(() => {
-    const texts: Record<string, string> = {};
-    const numbers: Record<string, number> = {};
-    const errors: Record<string, string> = {};
-    const values: Values = {
-      text: (name) => texts[name] ?? "",
-      number: (name) => numbers[name] ?? Number.NaN,
-      maybe: (name) => numbers[name],
-    };
-    let complete = true;
-    for (const field of inDependence(verb.fields)) {
-      const text = touched[field.name] ?? firstText(field, view, values, units, given);
-      texts[field.name] = text;
-      const problem = read(field, text, units, numbers);
-      if (problem === undefined) continue;
-      complete = false;
-      if (touched[field.name] !== undefined && text !== "") errors[field.name] = problem;
-    }
-    return {
-      texts,
-      errors,
-      values,
-      complete,
-      set: (name, text) => setTouched((t) => ({ ...t, [name]: text })),
-    };
-  }, [verb, touched, view, units, given]);
+  const form = useMemo(() => readForm(verb, touched, given, view, units), [verb, touched, given, view, units]);
+  return { ...form, set: (name, text) => setTouched((t) => ({ ...t, [name]: text })) };
+}
+
+/** Reads a verb's form: `touched` is what a person typed or chose, `given` what the Log was opened with. */
+export function readForm(
+  verb: Verb,
+  touched: Readonly<Record<string, string>>,
+  given: Readonly<Record<string, string>>,
+  view: YardView,
+  units: Units,
+): VerbForm {
+  const texts: Record<string, string> = {};
+  const numbers: Record<string, number> = {};
+  const errors: Record<string, string> = {};
+  const values: Values = {
+    text: (name) => texts[name] ?? "",
+    number: (name) => numbers[name] ?? Number.NaN,
+    maybe: (name) => numbers[name],
+  };
+  let complete = true;
+  for (const field of inDependence(verb.fields)) {
+    const text = touched[field.name] ?? firstText(field, view, values, units, given);
+    texts[field.name] = text;
+    const problem = read(field, text, units, numbers);
+    if (problem === undefined) continue;
+    complete = false;
+    if (touched[field.name] !== undefined && text !== "") errors[field.name] = problem;
+  }
+  return { texts, errors, values, complete };
 }
 
 /** Choices first: an amount's first value depends on the vessels chosen, wherever it stands in the form. */

@@ -1,20 +1,21 @@
 import type { VesselView, YardView } from "@/core/advice";
 import type { VesselRole } from "@/core/ledger";
 import type { Option } from "@/ui";
-import { contentsWords, type Units, unitsOf } from "@/ui/words";
+import { mostlyWords, standingDays, type Units, unitsOf } from "@/ui/words";
 import type { Field, Values } from "./verb";
 
 export const roomIn = (v: VesselView): number => Math.max(0, v.capacityLitres - v.litres);
 export const vesselOf = (view: YardView, id: string): VesselView | undefined =>
   view.vessels.find((v) => v.vessel.id === id);
 
-const option = (v: VesselView, units: Units): Option => ({
+const option = (v: VesselView, now: string, units: Units): Option => ({
   value: v.vessel.id,
   name: v.vessel.name,
   detail:
     v.litres < 0.05
       ? `empty, ${units.litres(v.capacityLitres)}`
-      : `${units.litres(v.litres)} ${contentsWords(v.components)}`,
+      : // Topping up starts a settling clock again: its age belongs where one chooses.
+        `${units.litres(v.litres)} ${mostlyWords(v.components)}${v.settling && v.stirredAt ? `, ${standingDays(v.stirredAt, now)}` : ""}`,
 });
 
 /** A vessel with something in it, those of the given roles first. */
@@ -26,7 +27,8 @@ export const fromField = (
   kind: "choice",
   name: "from",
   label,
-  options: (view) => inOrder(view, roles, (v) => v.litres > 0.05).map((v) => option(v, unitsOf(view.settings))),
+  options: (view) =>
+    inOrder(view, roles, (v) => v.litres > 0.05).map((v) => option(v, view.at, unitsOf(view.settings))),
   first: (view) => {
     const candidates = inOrder(view, roles, (v) => v.litres > 0.05 && roles.includes(v.vessel.role));
     return (first?.(candidates) ?? candidates[0])?.vessel.id;
@@ -41,7 +43,8 @@ export const toField = (label: string, roles: readonly VesselRole[], only = fals
     kind: "choice",
     name: "to",
     label,
-    options: (view, values) => inOrder(view, roles, fits(values)).map((v) => option(v, unitsOf(view.settings))),
+    options: (view, values) =>
+      inOrder(view, roles, fits(values)).map((v) => option(v, view.at, unitsOf(view.settings))),
     first: (view, values) =>
       inOrder(view, roles, fits(values))
         .filter((v) => roles.includes(v.vessel.role))
@@ -53,7 +56,7 @@ export const anyVesselField = (label: string, roles: readonly VesselRole[]): Fie
   kind: "choice",
   name: "vessel",
   label,
-  options: (view) => inOrder(view, roles, () => true).map((v) => option(v, unitsOf(view.settings))),
+  options: (view) => inOrder(view, roles, () => true).map((v) => option(v, view.at, unitsOf(view.settings))),
   first: (view) => inOrder(view, roles, (v) => roles.includes(v.vessel.role) && v.litres > 0.5)[0]?.vessel.id,
 });
 

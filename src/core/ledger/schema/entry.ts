@@ -1,6 +1,6 @@
 import * as z from "../../zod";
 import { BagId, EntryId, SourceId, VehicleId, VesselId } from "../ids";
-import { Celsius, Component, Fluid, Litres, Measured, MeasuredOrAll, Millimetres, Minutes, Share } from "./quantities";
+import { Celsius, Component, Fluid, Measured, MeasuredOrAll, Millimetres, Minutes, Share } from "./quantities";
 import { BagSchema, SettingsSchema, SourceSchema, VehicleSchema, VesselSchema } from "./things";
 
 const Iso = z.iso.datetime({ precision: 3 });
@@ -79,8 +79,8 @@ const DATA = {
     km: z.number().min(0).max(100_000).optional(),
     outsideCelsius: Celsius.optional(),
     minutes: z.object({ startOnDiesel: Minutes, onOil: Minutes, purge: Minutes }),
-    burned: z.array(z.object({ from: VesselId, litres: Litres })).max(4),
-    returned: z.object({ from: VesselId, to: VesselId, litres: Litres }).optional(),
+    burned: z.array(Measured.extend({ from: VesselId })).max(4),
+    returned: Measured.extend({ from: VesselId, to: VesselId }).optional(),
     forecast: Forecast.optional(),
   }),
   dispose: z.object({ from: VesselId, amount: MeasuredOrAll, layer: Layer, where: Text }),

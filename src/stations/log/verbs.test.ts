@@ -1,0 +1,95 @@
+import { describe, expect, it } from "vitest";
+import { viewYard } from "@/core/advice";
+import { balance, buildTimeline, type Entry, offerEntry, project, type Timeline } from "@/core/ledger";
+import { demoYard } from "@/demo/demoYard";
+import { unitsOf } from "@/ui/words";
+import { readForm } from "./useVerbForm";
+import type { Verb } from "./verb";
+import { BENCHES, VERBS } from "./verbs";
+
+const NOW = Date.parse("2026-11-24T13:32:00Z");
+const nowIso = new Date(NOW).toISOString();
+const entries = demoYard(NOW);
+const view = viewYard(project(entries), nowIso);
+const units = unitsOf(view.settings);
+
+/** What a person must type because the yard cannot know it. */
+const TYPED: Record<string, Record<string, string>> = {
+  "add-vessel": { name: "Drum 9" },
+  "add-source": { name: "Plover cafe" },
+  "add-vehicle": { name: "Van" },
+  dip: { fatMm: "44" },
+};
+
+function offer(t: Timeline, verb: Verb, given: Record<string, string>) {
+  const form = readForm(verb, given, given, view, units);
+  const draft = verb.build(form.values, view);
+  const entry = { id: `new-${verb.key}`, v: 1, happenedAt: nowIso, recordedAt: nowIso, device: "test", ...draft };
+  return { form, entry: entry as unknown as Entry, offered: offerEntry(t, entry, nowIso) };
+}
+
+describe.each(VERBS.map((v) => [v.key, v] as const))("%s", (key, verb) => {
+  it("with what the yard knows filled in, is an entry that the ledger takes", () => {
+    const timeline = buildTimeline(entries);
+    const { form, offered } = offer(timeline, verb, TYPED[key] ?? {});
+    expect(form.errors).toEqual({});
+    expect(form.complete).toBe(true);
+    expect(offered).toMatchObject({ ok: true });
+    if (offered.ok) expect(balance(offered.value.head).closes).toBe(true);
+    expect(verb.said(form.values, view, units)).not.toMatch(/undefined|NaN/);
+  });
+  it("has a letter of its own", () => {
+    const letters = [...VERBS.map((v) => v.letter), ...BENCHES.map((b) => b.letter)];
+    expect(letters.filter((l) => l === verb.letter)).toHaveLength(1);
+  });
+});
+
+describe("what is typed wrong is said at the field, and kept", () => {
+  const pour = VERBS.find((v) => v.key === "pour");
+  if (!pour) throw new Error("no pour");
+  const read = (litres: string) => readForm(pour, { litres }, {}, view, units);
+  it.each([
+    ["-3", "less than nothing"],
+    ["0", "how much"],
+    ["lots", "not a number"],
+    ["1,234", "thousand or a decimal"],
+    ["3 buckets", "not a unit"],
+  ])("%s", (text, words) => {
+    const form = read(text);
+    expect(form.complete).toBe(false);
+    expect(form.errors.litres).toContain(words);
+    expect(form.texts.litres).toBe(text);
+  });
+  it("takes gallons where litres are asked", () =>
+    expect(read("2 gal").values.number("litres")).toBeCloseTo(7.5708, 3));
+  it("reads bare numbers in the owner's own unit", () => {
+    const gallons = unitsOf({ ...view.settings, volumeUnit: "gal", temperatureUnit: "f" });
+    const form = readForm(pour, { litres: "2", celsius: "50" }, {}, view, gallons);
+    expect(form.values.number("litres")).toBeCloseTo(7.5708, 3);
+    expect(form.values.number("celsius")).toBeCloseTo(10, 9);
+  });
+});
+
+it("pouring all that is shown empties the vessel to the last drop", () => {
+  const pour = VERBS.find((v) => v.key === "pour");
+  if (!pour) throw new Error("no pour");
+  const { entry } = offer(buildTimeline(entries), pour, { from: "pail-7", to: "drum-5", litres: "19" });
+  expect(entry.data).toMatchObject({ amount: { all: true } });
+});
+
+it("an opening of the Log by role picks a vessel of that role", () => {
+  const pour = VERBS.find((v) => v.key === "pour");
+  if (!pour) throw new Error("no pour");
+  expect(readForm(pour, {}, { toRole: "kettle" }, view, units).values.text("to")).toBe("kettle-12");
+});
+
+it("a creamy lot is booked with more fat than a clear one", () => {
+  const pickup = VERBS.find((v) => v.key === "pickup");
+  if (!pickup) throw new Error("no pickup");
+  const fat = (look: string): number => {
+    const form = readForm(pickup, { look }, {}, view, units);
+    const draft = pickup.build(form.values, view);
+    return draft.kind === "pickup" ? (draft.data.muck["fryer-fat"] ?? 0) : Number.NaN;
+  };
+  expect(fat("creamy")).toBeGreaterThan(3 * fat("clear"));
+});

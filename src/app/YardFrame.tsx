@@ -121,8 +121,8 @@ export function YardFrame({ children }: { children: ReactNode }) {
       {children}
       <Toaster
         position="top-center"
-        offset={8}
-        mobileOffset={4}
+        offset={{ top: 92 }}
+        mobileOffset={{ top: 66 }}
         visibleToasts={1}
         toastOptions={{ closeButton: true }}
       />

@@ -15,7 +15,6 @@ import {
 } from "./happen";
 import type { Entry, EntryKind, EntryOf } from "./schema/entry";
 import type { YardState } from "./state";
-import { vesselsOf } from "./touches";
 import { TransferStopped } from "./transfer";
 
 type Apply<K extends EntryKind> = (yard: YardState, entry: EntryOf<K>) => Fault | undefined;
@@ -51,10 +50,10 @@ const APPLY: { [K in EntryKind]: Apply<K> } = {
 export function applyEntry(yard: YardState, entry: Entry): void {
   yard.entries += 1;
   yard.firstAt ??= entry.happenedAt;
-  const before = vesselsOf(entry).map((id) => [id, yard.vessels.get(id)] as const);
+  yard.undo.length = 0;
   const fault = attempt(yard, entry);
   if (!fault) return;
-  for (const [id, state] of before) if (state) yard.vessels.set(id, state);
+  for (const state of yard.undo.reverse()) yard.vessels.set(state.vessel.id, state);
   yard.faults.push(fault);
 }
 

@@ -95,29 +95,30 @@ function merge(a: Contents, b: Contents): Contents {
   let i = 0;
   let j = 0;
   let n = 0;
+  let total = 0;
   while (i < aEnd && j < bEnd) {
     const ka = aKeys[i] as number;
     const kb = bKeys[j] as number;
-    if (ka === kb) {
-      keys[n] = ka;
-      litres[n++] = (aLitres[i++] as number) * aScale + (bLitres[j++] as number) * bScale;
-    } else if (ka < kb) {
-      keys[n] = ka;
-      litres[n++] = (aLitres[i++] as number) * aScale;
-    } else {
-      keys[n] = kb;
-      litres[n++] = (bLitres[j++] as number) * bScale;
-    }
+    let part = 0;
+    if (ka <= kb) part = (aLitres[i++] as number) * aScale;
+    if (kb <= ka) part += (bLitres[j++] as number) * bScale;
+    keys[n] = ka < kb ? ka : kb;
+    litres[n++] = part;
+    total += part;
   }
   for (; i < aEnd; i++) {
+    const part = (aLitres[i] as number) * aScale;
     keys[n] = aKeys[i] as number;
-    litres[n++] = (aLitres[i] as number) * aScale;
+    litres[n++] = part;
+    total += part;
   }
   for (; j < bEnd; j++) {
+    const part = (bLitres[j] as number) * bScale;
     keys[n] = bKeys[j] as number;
-    litres[n++] = (bLitres[j] as number) * bScale;
+    litres[n++] = part;
+    total += part;
   }
-  return cut(out, n, Math.max(a.foldAbove, b.foldAbove));
+  return cut(out, n, total, Math.max(a.foldAbove, b.foldAbove));
 }
 
 interface Scratch {
@@ -140,9 +141,8 @@ function scratch(length: number, which: 0 | 1 = 0): Scratch {
   return found;
 }
 
-function cut(from: Scratch, length: number, foldAbove: number): Contents {
-  const litres = from.litres.slice(0, length);
-  return make(from.keys.slice(0, length), litres, 1, sum(litres), foldAbove);
+function cut(from: Scratch, length: number, total: number, foldAbove: number): Contents {
+  return make(from.keys.slice(0, length), from.litres.slice(0, length), 1, total, foldAbove);
 }
 
 /** One literal for all, so that every Contents has one shape for the engine: copying with a spread is many times slower. */
@@ -158,6 +158,7 @@ const make = (
 export function contentsOf(keys: readonly number[], litres: readonly number[]): Contents {
   // Begun as a fraction, so that the engine keeps every list of litres as doubles: mixed kinds are several times slower.
   const unscaled = [0.5];
+  unscaled.length = litres.length;
   for (let i = 0; i < litres.length; i++) unscaled[i] = litres[i] as number;
   return make(keys, unscaled, 1, sum(unscaled), FOLD_FIRST);
 }
@@ -173,6 +174,8 @@ function splitBy(c: Contents, table: PartTable, shareByDepth: readonly number[])
   const left = scratch(c.keys.length, 1);
   let t = 0;
   let l = 0;
+  let takenTotal = 0;
+  let leftTotal = 0;
   for (let i = 0; i < c.keys.length; i++) {
     const key = c.keys[i] as number;
     const all = (c.unscaled[i] as number) * c.scale;
@@ -180,13 +183,15 @@ function splitBy(c: Contents, table: PartTable, shareByDepth: readonly number[])
     if (out > 0) {
       taken.keys[t] = key;
       taken.litres[t++] = out;
+      takenTotal += out;
     }
     if (all - out > 0) {
       left.keys[l] = key;
       left.litres[l++] = all - out;
+      leftTotal += all - out;
     }
   }
-  return { taken: cut(taken, t, c.foldAbove), left: cut(left, l, c.foldAbove) };
+  return { taken: cut(taken, t, takenTotal, c.foldAbove), left: cut(left, l, leftTotal, c.foldAbove) };
 }
 
 /** Parts too small to follow go under their component's traces; no litres are dropped. */
@@ -194,25 +199,27 @@ function foldTraces(c: Contents, table: PartTable): Contents {
   const kept = scratch(c.keys.length);
   const traces = new Map<number, number>();
   let n = 0;
+  let total = 0;
   for (let i = 0; i < c.keys.length; i++) {
     const part = (c.unscaled[i] as number) * c.scale;
     const key = c.keys[i] as number;
     if (part >= TRACE_LITRES) {
       kept.keys[n] = key;
       kept.litres[n++] = part;
+      total += part;
     } else {
       const trace = table.traceKey(key);
       traces.set(trace, (traces.get(trace) ?? 0) + part);
     }
   }
   const foldAbove = Math.max(FOLD_FIRST, 1.5 * (n + traces.size));
-  const large = cut(kept, n, foldAbove);
+  const large = cut(kept, n, total, foldAbove);
   const sorted = [...traces].sort(([a], [b]) => a - b);
-  sorted.forEach(([key, part], i) => {
-    kept.keys[i] = key;
-    kept.litres[i] = part;
-  });
-  return merge(large, cut(kept, sorted.length, foldAbove));
+  const small = contentsOf(
+    sorted.map(([key]) => key),
+    sorted.map(([, part]) => part),
+  );
+  return merge(large, small);
 }
 
 /** A proportional share. */

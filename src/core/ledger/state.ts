@@ -79,6 +79,8 @@ export interface YardState {
   /** Litres at 15 °C by part: the index is the part's number. */
   readonly accounts: Record<AccountName, number[]>;
   readonly faults: Fault[];
+  /** Vessels as they were before the entry at hand touched them, to put back if it turns out to be a fault. */
+  readonly undo: VesselState[];
   entries: number;
   firstAt: string | null;
 }
@@ -102,6 +104,7 @@ export function emptyYard(): YardState {
       unaccounted: [],
     },
     faults: [],
+    undo: [],
     entries: 0,
     firstAt: null,
   };
@@ -122,6 +125,7 @@ export function copyYard(y: YardState): YardState {
     shedTemperatures: [...y.shedTemperatures],
     accounts,
     faults: [...y.faults],
+    undo: [],
   };
 }
 

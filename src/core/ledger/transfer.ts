@@ -53,6 +53,7 @@ export function takeOut(
       ? takeMixed(state.contents, litres15)
       : takeLayer(state.contents, yard.parts, litres15, layer, suspendedShare);
   const emptied = left.total < SLACK_LITRES;
+  yard.undo.push(state);
   yard.vessels.set(from, {
     vessel: state.vessel,
     contents: left,
@@ -68,6 +69,7 @@ export function takeOut(
 /** Pours contents into a vessel: what stood there is stirred up, and its settling clock starts again. */
 export function pourIn(yard: YardState, to: VesselId, poured: Contents, at: string, celsius?: number): void {
   const state = vesselAt(yard, to);
+  yard.undo.push(state);
   yard.vessels.set(to, {
     vessel: state.vessel,
     contents: add(state.contents, poured, yard.parts),

@@ -102,7 +102,7 @@ function merge(a: Contents, b: Contents): Contents {
     let part = 0;
     if (ka <= kb) part = (aLitres[i++] as number) * aScale;
     if (kb <= ka) part += (bLitres[j++] as number) * bScale;
-    keys[n] = ka < kb ? ka : kb;
+    keys[n] = Math.min(ka, kb);
     litres[n++] = part;
     total += part;
   }

@@ -101,7 +101,10 @@ export function YardFrame({ children }: { children: ReactNode }) {
         <>
           {at === null ? null : (
             <div className="flex flex-wrap items-center gap-3 bg-warn-floor px-5 py-2">
-              <p>You are looking at the yard as it stood on {dayAndClock(at)}, as we know it now.</p>
+              <p>
+                You are looking at the yard as it stood on {dayAndClock(at)}, as we know it now. What you log still
+                happens now.
+              </p>
               <Button onClick={() => travel(null)}>Back to now</Button>
             </div>
           )}

@@ -31,6 +31,26 @@ export const PRESETS: readonly Preset[] = [
   { key: "tank", name: "60 L tank", role: "tank", shape: { kind: "box", lengthMm: 500, widthMm: 300 }, rimMm: 420 },
 ];
 
+/** How wide a shape is across, as a tape laid over its rim reads it. */
+export const acrossMm = (shape: Shape): number =>
+  shape.kind === "box" ? shape.lengthMm : shape.kind === "table" ? 0 : shape.diameterMm;
+
+/** The same kind of vessel in the owner's own measure: across and to the rim, both inside. */
+export function sized(shape: Shape, oldRimMm: number, across: number, rimMm: number): Shape {
+  switch (shape.kind) {
+    case "cylinder":
+      return { ...shape, diameterMm: across };
+    case "lying-cylinder":
+      return { ...shape, diameterMm: across };
+    case "box":
+      return { ...shape, lengthMm: across, widthMm: (shape.widthMm * across) / shape.lengthMm };
+    case "cone-cylinder":
+      return { ...shape, diameterMm: across, coneHeightMm: (shape.coneHeightMm * rimMm) / oldRimMm };
+    case "table":
+      return shape;
+  }
+}
+
 export const ROLE_NAMES: Record<VesselRole, string> = {
   raw: "Raw oil",
   settling: "Settling",

@@ -65,7 +65,7 @@ function firstText(
   units: Units,
   given: Readonly<Record<string, string>>,
 ): string {
-  if (field.kind === "text") return field.first?.() ?? "";
+  if (field.kind === "text") return field.first?.(view, values) ?? "";
   if (field.kind === "choice") {
     const role = given[`${field.name}Role`];
     const byRole = role ? view.vessels.find((v) => v.vessel.role === role)?.vessel.id : undefined;

@@ -40,7 +40,7 @@ export type Field =
       readonly name: string;
       readonly label: string;
       readonly optional?: boolean;
-      first?(): string;
+      first?(view: YardView, values: Values): string;
     };
 
 /** What has been filled in, read by name. Numbers are in base units. */

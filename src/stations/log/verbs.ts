@@ -1,7 +1,7 @@
 import type { Verb } from "./verb";
 import { buy, dispose, drain, pickup, pour } from "./verbsOil";
 import { bagService, dip, disturbed, fill, hours, stockTake, weather } from "./verbsRest";
-import { addBag, addSource, addVehicle, addVessel } from "./verbsThings";
+import { addBag, addSource, addVehicle, addVessel, changeVessel } from "./verbsThings";
 
 /** Everything the Log can write. Draw-off, filter runs, blends and trips are worked out on their benches. */
 export const VERBS: readonly Verb[] = [
@@ -18,6 +18,7 @@ export const VERBS: readonly Verb[] = [
   stockTake,
   bagService,
   addVessel,
+  changeVessel,
   addSource,
   addBag,
   addVehicle,

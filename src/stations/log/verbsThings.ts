@@ -1,7 +1,11 @@
+import type { YardView } from "@/core/advice";
 import { FLUIDS } from "@/core/fluids";
-import { PRESETS, ROLE_NAMES } from "./presets";
+import type { Shape } from "@/core/vessels";
+import type { Option } from "@/ui";
+import { acrossMm, PRESETS, type Preset, ROLE_NAMES, sized } from "./presets";
 import { VESSEL_ROLES } from "./roles";
-import type { Verb } from "./verb";
+import type { Field, Values, Verb } from "./verb";
+import { vesselOf } from "./vessels";
 
 /** A stable id from a name: readable in an exported file, unique by the count of what is there. */
 const idFrom = (name: string, taken: number): string =>
@@ -10,6 +14,28 @@ const idFrom = (name: string, taken: number): string =>
     .replace(/[^a-z0-9]+/g, "-")
     .replace(/^-|-$/g, "")
     .slice(0, 40)}-${taken + 1}`;
+
+const presetOf = (key: string): Preset => {
+  const found = PRESETS.find((p) => p.key === key) ?? PRESETS[0];
+  if (!found) throw new Error("no presets");
+  return found;
+};
+
+/** The two measures a tape gives; they start as the thing stands or comes. */
+const measures = (of: (view: YardView, v: Values) => { shape: Shape; rimMm: number } | undefined): Field[] => [
+  {
+    kind: "mm",
+    name: "across",
+    label: "Across, inside",
+    first: (view, v) => {
+      const form = of(view, v);
+      return form && Math.round(acrossMm(form.shape));
+    },
+  },
+  { kind: "mm", name: "rimMm", label: "Height to the rim, inside", first: (view, v) => of(view, v)?.rimMm },
+];
+
+const roles = (): Option[] => VESSEL_ROLES.map((r) => ({ value: r, name: ROLE_NAMES[r] }));
 
 export const addVessel: Verb = {
   key: "add-vessel",
@@ -29,25 +55,70 @@ export const addVessel: Verb = {
       kind: "choice",
       name: "role",
       label: "What for",
-      options: () => VESSEL_ROLES.map((r) => ({ value: r, name: ROLE_NAMES[r] })),
-      first: (_, v) => PRESETS.find((p) => p.key === v.text("preset"))?.role,
+      options: roles,
+      first: (_, v) => presetOf(v.text("preset")).role,
     },
+    ...measures((_, v) => presetOf(v.text("preset"))),
   ],
   build: (v, view) => {
-    const preset = PRESETS.find((p) => p.key === v.text("preset")) ?? PRESETS[0];
-    if (!preset) throw new Error("no presets");
+    const preset = presetOf(v.text("preset"));
     return {
       kind: "vessel",
       data: {
         id: idFrom(v.text("name"), view.vessels.length) as never,
         name: v.text("name"),
         role: v.text("role") as "raw",
-        shape: preset.shape,
-        rimMm: preset.rimMm,
+        shape: sized(preset.shape, preset.rimMm, v.number("across"), v.number("rimMm")),
+        rimMm: v.number("rimMm"),
       },
     };
   },
   said: (v) => `${v.text("name")} stands in the yard.`,
+};
+
+export const changeVessel: Verb = {
+  key: "change-vessel",
+  name: "Change a container",
+  letter: "c",
+  group: "yard",
+  fields: [
+    {
+      kind: "choice",
+      name: "vessel",
+      label: "Which",
+      options: (view) => view.vessels.map((x) => ({ value: x.vessel.id, name: x.vessel.name })),
+      first: (view) => view.vessels[0]?.vessel.id,
+    },
+    {
+      kind: "text",
+      name: "name",
+      label: "Its name",
+      first: (view, v) => vesselOf(view, v.text("vessel"))?.vessel.name ?? "",
+    },
+    {
+      kind: "choice",
+      name: "role",
+      label: "What for",
+      options: roles,
+      first: (view, v) => vesselOf(view, v.text("vessel"))?.vessel.role,
+    },
+    ...measures((view, v) => vesselOf(view, v.text("vessel"))?.vessel),
+  ],
+  build: (v, view) => {
+    const known = vesselOf(view, v.text("vessel"))?.vessel;
+    if (!known) throw new Error("no vessel chosen");
+    return {
+      kind: "vessel",
+      data: {
+        ...known,
+        name: v.text("name"),
+        role: v.text("role") as "raw",
+        shape: sized(known.shape, known.rimMm, v.number("across"), v.number("rimMm")),
+        rimMm: v.number("rimMm"),
+      },
+    };
+  },
+  said: (v) => `${v.text("name")} is changed from now on.`,
 };
 
 export const addSource: Verb = {

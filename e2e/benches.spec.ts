@@ -1,0 +1,129 @@
+import { expect, test } from "@playwright/test";
+import { litresIn, openDemo } from "./yard";
+
+test("settle: a dip moves the draw-off line, a disturbance the date, and Why says what it rests on", async ({
+  page,
+}) => {
+  await openDemo(page, "/settle?vessel=drum-5");
+  const drawOff = page.getByRole("complementary", { name: "Draw off" });
+  await expect(drawOff.getByText(/ready about Wed 2 Dec/)).toBeVisible();
+  await drawOff.getByText("Why?").click();
+  await expect(drawOff.getByText(/Standing 10\.\d days/)).toBeVisible();
+  await expect(drawOff.getByText(/No dip since it was stirred/)).toBeVisible();
+  await drawOff.getByRole("button", { name: "Disturbed" }).click();
+  await page.getByRole("radio", { name: "Driven" }).click();
+  await page.getByRole("button", { name: "Log it" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Drum 5, today");
+  await expect(drawOff.getByText(/ready about Wed 2 Dec/)).toBeHidden();
+  await page.getByRole("link", { name: /^Heel tub/ }).click();
+  await expect(page.getByRole("heading", { level: 1, name: /^Heel tub/ })).toBeVisible();
+});
+
+test("settle: drawing more than there is, or into a full vessel, is refused and the typing stays", async ({ page }) => {
+  await openDemo(page, "/settle?vessel=drum-3");
+  await page.getByLabel("Litres you got").fill("120");
+  await page.getByRole("button", { name: "Log the draw-off" }).click();
+  await expect(page.getByText(/Feed tub would run over by/)).toBeVisible();
+  await expect(page.getByLabel("Litres you got")).toHaveValue("120");
+  await page.getByLabel("Litres you got").fill("");
+  await page.getByRole("button", { name: "Log the draw-off" }).click();
+  await expect(page.getByText("Say how many litres you drew.")).toBeVisible();
+});
+
+test("filter: a washed bag starts again, and a loss above the litres is refused", async ({ page }) => {
+  await openDemo(page, "/filter");
+  await page.getByLabel("Lost, L").fill("40");
+  await page.getByRole("button", { name: "Log the run" }).click();
+  await expect(page.getByText("The loss cannot be more than what went in.")).toBeVisible();
+  await page.getByRole("button", { name: "Wash or change: 5 µm" }).click();
+  await page.getByRole("radio", { name: "Changed" }).click();
+  await page.getByRole("button", { name: "Log it" }).click();
+  await expect(page.getByRole("img", { name: /^5 µm bag: 0 L through it/ })).toBeVisible();
+  await page.getByRole("link", { name: /the yard$/ }).click();
+  await expect(page.getByText("5 µm bag is choking")).toBeHidden();
+});
+
+test("blend: set by hand it may go over the limit and says so; found again it does not", async ({ page }) => {
+  await openDemo(page, "/blend?vessel=tractor-tank");
+  const slider = page.getByRole("slider", { name: /Oil to pour/ });
+  await slider.focus();
+  for (let i = 0; i < 30; i++) await page.keyboard.press("ArrowRight");
+  await expect(page.getByText(/is over your limit tonight/)).toBeVisible();
+  await page.getByRole("button", { name: "Find the most oil" }).click();
+  await expect(page.getByText(/is over your limit tonight/)).toBeHidden();
+  await page.getByRole("radio", { name: /Diesel can/ }).click();
+  await expect(page.getByText(/stays over 15 mm²\/s|Diesel can has only/).first()).toBeVisible();
+  await page.getByLabel("Fill the tank to").fill("99");
+  await expect(page.getByText("It holds 63 L.")).toBeVisible();
+});
+
+test("drive: a trip that was not purged is said to be, there and in the yard", async ({ page }) => {
+  await openDemo(page, "/drive?vehicle=flatbed");
+  await page.getByLabel("Purge").fill("0");
+  await expect(page.getByText(/with that much oil in the line it may not start/)).toBeVisible();
+  await page.getByRole("button", { name: "Log the trip" }).click();
+  await expect(page.getByText(/^Trip logged/)).toBeVisible();
+  await page.getByRole("link", { name: /the yard$/ }).click();
+  await expect(page.getByText("Flatbed stopped on oil")).toBeVisible();
+});
+
+test("drive: a ride under way survives a closed tab", async ({ page }) => {
+  await openDemo(page, "/drive?vehicle=flatbed");
+  await page.getByRole("button", { name: "Start on diesel" }).click();
+  await page.clock.setFixedTime(new Date("2026-11-24T13:41:00Z"));
+  await page.getByRole("button", { name: "Switched to oil" }).click();
+  await page.reload();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Flatbed: running on oil");
+  await page.clock.setFixedTime(new Date("2026-11-24T14:21:00Z"));
+  await page.getByRole("button", { name: "Start purge" }).click();
+  await page.clock.setFixedTime(new Date("2026-11-24T14:27:00Z"));
+  await page.getByRole("button", { name: "Stop" }).click();
+  await expect(page.getByLabel("On diesel, start")).toHaveValue("9");
+  await expect(page.getByLabel("On oil")).toHaveValue("40");
+  await expect(page.getByLabel("Purge")).toHaveValue("6");
+});
+
+test("shed: gallons, °F and gloves change what is shown, not what is kept", async ({ page }) => {
+  await openDemo(page, "/shed");
+  await page.getByRole("radio", { name: "US gallons" }).click();
+  await page.getByRole("radio", { name: "°F" }).click();
+  await page.getByRole("radio", { name: /bigger targets/ }).click();
+  await expect(page.locator("html")).toHaveAttribute("data-gloves", "on");
+  await page.getByRole("link", { name: /the yard$/ }).click();
+  await expect(page.getByText("Shed 52 °F, tonight 28 °F.")).toBeVisible();
+  await expect(page.getByRole("img", { name: /^Drum 3: 45 gal of 58 gal/ })).toBeVisible();
+  const log = await page.getByRole("button", { name: /^Log/ }).boundingBox();
+  expect(log?.height).toBeGreaterThanOrEqual(56);
+});
+
+test("a container of one's own measure, and another that is changed", async ({ page }) => {
+  await openDemo(page, "/shed");
+  await page.getByRole("button", { name: "Add a container" }).click();
+  await page.getByLabel("Its name").fill("Barrel 6");
+  await page.getByLabel("Across, inside").fill("50 cm");
+  await page.getByLabel("Height to the rim, inside").fill("600");
+  await page.getByRole("button", { name: "Log it" }).click();
+  await page.getByRole("link", { name: /the yard$/ }).click();
+  await expect(page.getByRole("img", { name: /^Barrel 6: 0 L of 118 L, empty/ })).toBeVisible();
+  await page.keyboard.press("l");
+  await page.keyboard.press("c");
+  await page.getByRole("radio", { name: "Barrel 6" }).click();
+  await page.getByLabel("Its name").fill("Barrel 7");
+  await page.getByRole("button", { name: "Log it" }).click();
+  await expect(page.getByRole("heading", { name: "Barrel 7" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Barrel 6" })).toBeHidden();
+});
+
+test("two tabs of one yard see each other's entries", async ({ page, context }) => {
+  await openDemo(page);
+  const other = await context.newPage();
+  await openDemo(other);
+  const before = await litresIn(other, "Pail 7");
+  await page.keyboard.press("l");
+  await page.keyboard.press("x");
+  await page.getByRole("radio", { name: /Pail 7/ }).click();
+  await page.getByLabel("Litres", { exact: true }).fill("4");
+  await page.getByRole("button", { name: "Log it" }).click();
+  await expect(page.getByText("Disposed of 4 L from Pail 7.")).toBeVisible();
+  await expect.poll(() => litresIn(other, "Pail 7")).toBeCloseTo(before - 4, 0);
+});

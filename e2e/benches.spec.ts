@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { litresIn, openDemo } from "./yard";
+import { litresIn, openDemo, openLog } from "./yard";
 
 test("settle: a dip moves the draw-off line, a disturbance the date, and Why says what it rests on", async ({
   page,
@@ -105,7 +105,7 @@ test("a container of one's own measure, and another that is changed", async ({ p
   await page.getByRole("button", { name: "Log it" }).click();
   await page.getByRole("link", { name: /the yard$/ }).click();
   await expect(page.getByRole("img", { name: /^Barrel 6: 0 L of 118 L, empty/ })).toBeVisible();
-  await page.keyboard.press("l");
+  await openLog(page);
   await page.keyboard.press("c");
   await page.getByRole("radio", { name: "Barrel 6" }).click();
   await page.getByLabel("Its name").fill("Barrel 7");
@@ -119,7 +119,7 @@ test("two tabs of one yard see each other's entries", async ({ page, context }) 
   const other = await context.newPage();
   await openDemo(other);
   const before = await litresIn(other, "Pail 7");
-  await page.keyboard.press("l");
+  await openLog(page);
   await page.keyboard.press("x");
   await page.getByRole("radio", { name: /Pail 7/ }).click();
   await page.getByLabel("Litres", { exact: true }).fill("4");

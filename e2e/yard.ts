@@ -10,6 +10,12 @@ export async function openDemo(page: Page, path = "/"): Promise<void> {
   await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
 }
 
+/** Opens the Log with its key, and waits until its letters count. */
+export async function openLog(page: Page): Promise<void> {
+  await page.keyboard.press("l");
+  await expect(page.getByRole("heading", { name: "What just happened?" })).toBeVisible();
+}
+
 /** Litres standing in a vessel, read off its plate's drawing. */
 export async function litresIn(page: Page, name: string): Promise<number> {
   const label = await page

@@ -1,11 +1,15 @@
 "use client";
 import dynamic from "next/dynamic";
-import { type ReactNode, useMemo, useState } from "react";
+import { type ReactNode, useEffect, useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { LogContext, useUndo } from "@/desk";
 
 // The Log is loaded when it is first opened: the yard must draw before it.
-const LogSheet = dynamic(() => import("@/stations/log/LogSheet"), { ssr: false });
+const loadLog = () => import("@/stations/log/LogSheet");
+const LogSheet = dynamic(loadLog, { ssr: false });
+
+/** Long enough for the yard to be drawn; then the Log comes too, so that no letter typed after L is lost. */
+const FETCH_LOG_AFTER_MS = 1200;
 
 interface Asked {
   readonly verb: string | null;
@@ -27,6 +31,10 @@ export function LogHost({ children }: { children: ReactNode }) {
     }),
     [],
   );
+  useEffect(() => {
+    const timer = setTimeout(() => void loadLog(), FETCH_LOG_AFTER_MS);
+    return () => clearTimeout(timer);
+  }, []);
   useHotkeys("l", () => opener.open(), { ...EVERYWHERE, enabled: asked === null });
   useHotkeys("u", () => void undo(), { ...EVERYWHERE, enabled: asked === null });
   return (

@@ -32,6 +32,7 @@ test("settle: drawing more than there is, or into a full vessel, is refused and 
 
 test("filter: a washed bag starts again, and a loss above the litres is refused", async ({ page }) => {
   await openDemo(page, "/filter");
+  await expect(page.getByLabel("Litres", { exact: true })).toHaveValue("22.2");
   await page.getByLabel("Lost, L").fill("40");
   await page.getByRole("button", { name: "Log the run" }).click();
   await expect(page.getByText("The loss cannot be more than what went in.")).toBeVisible();
@@ -41,6 +42,12 @@ test("filter: a washed bag starts again, and a loss above the litres is refused"
   await expect(page.getByRole("img", { name: /^5 µm bag: 0 L through it/ })).toBeVisible();
   await page.getByRole("link", { name: /the yard$/ }).click();
   await expect(page.getByText("5 µm bag is choking")).toBeHidden();
+  await page
+    .getByRole("link", { name: /^Filter/ })
+    .first()
+    .click();
+  await page.getByRole("button", { name: "Log the run" }).click();
+  await expect(page.getByText("Ran 22 L through 2 bags.")).toBeVisible();
 });
 
 test("blend: set by hand it may go over the limit and says so; found again it does not", async ({ page }) => {

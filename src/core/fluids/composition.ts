@@ -1,4 +1,4 @@
-import { type ComponentId, isMuck } from "./component";
+import { type ComponentId, isMuck, litres15PerLitre } from "./component";
 import type { FluidId } from "./table";
 
 /** Litres at 15 °C of one component. */
@@ -26,5 +26,12 @@ export const fuelParts = (parts: Iterable<Part>): FluidPart[] =>
 export const totalLitres = (parts: Iterable<Part>): number => {
   let sum = 0;
   for (const p of parts) sum += p.litres;
+  return sum;
+};
+
+/** What litres at 15 °C measure at another temperature: the other way round of booking them. */
+export const measuredLitres = (parts: Iterable<Part>, celsius: number): number => {
+  let sum = 0;
+  for (const p of parts) sum += p.litres / litres15PerLitre(p.component, celsius);
   return sum;
 };

@@ -12,6 +12,7 @@ import {
   isMuck,
   kinematicViscosityMm2PerS,
   litres15PerLitre,
+  measuredLitres,
   walther,
   waterDensityKgPerM3,
 } from ".";
@@ -66,6 +67,15 @@ describe("density", () => {
 });
 
 describe("composition", () => {
+  it("measured litres and litres at 15 °C undo each other", () => {
+    fc.assert(
+      fc.property(fluid, celsius, (id, t) => {
+        const measured = measuredLitres([{ component: id, litres: 10 }], t);
+        expect(measured * litres15PerLitre(id, t)).toBeCloseTo(10, 9);
+      }),
+    );
+  });
+
   it("adds like to like, largest first, and leaves muck out of the fuel", () => {
     const parts = [
       { component: "canola", litres: 3 },

@@ -11,6 +11,7 @@ export {
   byComponent,
   type FluidPart,
   fuelParts,
+  measuredLitres,
   type Part,
   totalLitres,
 } from "./composition";

@@ -1,6 +1,7 @@
 "use client";
 import { useState } from "react";
 import type { VesselView } from "@/core/advice";
+import { measuredLitres } from "@/core/fluids";
 import type { BagState } from "@/core/ledger";
 import { formatNumber, parseMinutes } from "@/core/units";
 import { useChosenVessel, useLog, useNumber, useTell, useUnits, VesselColumn } from "@/desk";
@@ -80,7 +81,9 @@ function Run({ from: first, feeds, into, bags }: RunProps) {
   const [toId, setTo] = useState<string>(into[0]?.vessel.id ?? "");
   const from = feeds.find((f) => f.vessel.id === fromId) ?? first;
   const to = into.find((t) => t.vessel.id === toId);
-  const most = Math.floor(Math.min(from.litres, to ? to.capacityLitres - to.litres : 0) * 10) / 10;
+  // The run's litres are read in a cold shed, where they are fewer than the ledger's at 15 °C.
+  const there = measuredLitres(from.components, view.settings.shedCelsius);
+  const most = Math.floor(Math.min(there, to ? to.capacityLitres - to.litres : 0) * 10) / 10;
   const litres = useNumber(String(most), units.parseLitres);
   const usual = usualMinutesPerLitre(bags);
   const minutes = useNumber(String(Math.max(1, Math.round(most * usual.minutesPerLitre))), parseMinutes);

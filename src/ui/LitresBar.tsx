@@ -11,7 +11,7 @@ interface Slice {
 export function LitresBar({ balance, since, units }: { balance: Balance; since: string; units: Units }) {
   const entered = balance.in.collected + balance.in.bought;
   const slices: Slice[] = [
-    { name: "Burned", litres: balance.out.burned, className: "bg-deep" },
+    { name: "Burned", litres: balance.out.burned, className: "bg-deep-2" },
     { name: "In the yard", litres: balance.standing, className: "bg-clear" },
     { name: "Disposed of", litres: balance.out.disposed, className: "bg-sludge" },
     { name: "Lost in bags", litres: balance.out.lost, className: "bg-[#7a3e10]" },

@@ -8,7 +8,6 @@ import { formatNumber } from "@/core/units";
 import { useNumber, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Choice, TextField } from "@/ui";
-import { FILLS } from "@/ui/drawing/fills";
 import { MixBar } from "./MixBar";
 import { PourList } from "./PourList";
 import { type BlendPlan, planBlend, wordNoPlan } from "./plan";
@@ -34,6 +33,7 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
   const { view } = useYard();
   const units = useUnits();
   const { settings } = view;
+  const night = settings.theme === "night";
   const [oilId, setOil] = useState<string>(oils[0]?.vessel.id ?? "");
   const kerosene = thinners.find((t) => t.components[0]?.component === "kerosene" && t.litres > 0.5) ?? thinners[0];
   const [thinnerId, setThinner] = useState<string>(kerosene?.vessel.id ?? "");
@@ -50,8 +50,8 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
   );
   const found: BlendPlan | null = plan && !("code" in plan) ? plan : null;
   const curves = useMemo(
-    () => (oil && thinner ? curvesOf(oil, thinner, found, settings.usedFactor) : []),
-    [oil, thinner, found, settings.usedFactor],
+    () => (oil && thinner ? curvesOf(oil, thinner, found, settings.usedFactor, night) : []),
+    [oil, thinner, found, settings.usedFactor, night],
   );
   if (!oil || !thinner) return null;
   const low = units.celsius(settings.tonightLowCelsius);
@@ -123,7 +123,7 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
         curves={curves}
         limitMm2PerS={settings.pumpLimitMm2PerS}
         lowCelsius={settings.tonightLowCelsius}
-        night={settings.theme === "night"}
+        night={night}
         label={`Viscosity from −10 to 90 °C. ${found ? `This mix: ${formatNumber(found.nuMm2PerS, 1)} mm²/s at ${low}.` : ""} Limit ${limit}.`}
       />
       <ul className="flex flex-wrap gap-x-5 text-[14px]">
@@ -135,8 +135,8 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
             {c.name}
           </li>
         ))}
-        <li>green line: your limit, {limit}</li>
-        <li>red line: tonight, {low}</li>
+        <li>level line: your limit, {limit}</li>
+        <li>upright dashes: tonight, {low}</li>
       </ul>
       {found ? (
         <MixBar plan={found} fillTo={fillTo} oilName={oil.vessel.name} onOil={setByHand} byHand={byHand !== null} />
@@ -145,7 +145,13 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
   );
 }
 
-function curvesOf(oil: VesselView, thinner: VesselView, plan: BlendPlan | null, usedFactor: number): Curve[] {
+function curvesOf(
+  oil: VesselView,
+  thinner: VesselView,
+  plan: BlendPlan | null,
+  usedFactor: number,
+  night: boolean,
+): Curve[] {
   const straight = mixOf(oil.components, usedFactor);
   const thin = mixOf(thinner.components, usedFactor);
   const main = thin[0];
@@ -162,6 +168,6 @@ function curvesOf(oil: VesselView, thinner: VesselView, plan: BlendPlan | null, 
           },
         ]
       : []),
-    ...(plan ? [{ name: "this mix", colour: FILLS.sludge.colour, width: 4, points: curve(plan.after) }] : []),
+    ...(plan ? [{ name: "this mix", colour: night ? "#eef5f3" : "#10211f", width: 4, points: curve(plan.after) }] : []),
   ];
 }

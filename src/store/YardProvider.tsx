@@ -24,7 +24,7 @@ export interface OpenYard {
   now(): string;
 }
 
-const YardContext = createContext<OpenYard | null>(null);
+export const YardContext = createContext<OpenYard | null>(null);
 
 /** The open yard; only below a YardProvider that has finished opening it. */
 export function useYard(): OpenYard {

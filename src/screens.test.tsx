@@ -1,0 +1,201 @@
+import { act, fireEvent, render, screen, waitFor, within } from "@testing-library/react";
+import Dexie from "dexie";
+import type { AnchorHTMLAttributes } from "react";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { demoYard } from "@/demo/demoYard";
+import { LogContext, useUndo } from "@/desk";
+import { BlendScreen } from "@/stations/blend";
+import { BooksScreen } from "@/stations/books";
+import { DriveScreen } from "@/stations/drive";
+import { FilterScreen } from "@/stations/filter";
+import { KettleScreen } from "@/stations/kettle";
+import LogSheet from "@/stations/log/LogSheet";
+import { RoundsScreen } from "@/stations/rounds";
+import { SettleScreen } from "@/stations/settle";
+import { ShedScreen } from "@/stations/shed";
+import { StoreScreen } from "@/stations/store";
+import { YardScreen } from "@/stations/yard";
+import type { YardSession } from "@/store/session";
+import { openTestYard, TestYard } from "@/store/testing";
+
+const address = { query: "" };
+vi.mock("next/navigation", () => ({ useSearchParams: () => new URLSearchParams(address.query) }));
+vi.mock("next/link", () => ({ default: (props: AnchorHTMLAttributes<HTMLAnchorElement>) => <a {...props} /> }));
+vi.mock("next/dynamic", () => ({ default: () => () => <div data-testid="chart" /> }));
+
+const NOW = "2026-11-24T13:32:00.000Z";
+const demo = demoYard(Date.parse(NOW));
+let session: YardSession;
+const log = { open: vi.fn() };
+
+beforeEach(async () => {
+  const never = () => undefined;
+  window.matchMedia = ((media: string) => ({
+    matches: false,
+    media,
+    addEventListener: never,
+    removeEventListener: never,
+  })) as unknown as typeof window.matchMedia;
+  address.query = "";
+  log.open.mockClear();
+  localStorage.clear();
+  session = await openTestYard(demo, NOW);
+});
+afterEach(async () => {
+  session.close();
+  await Dexie.delete("brisk-barrel");
+});
+
+const show = (what: React.ReactNode) =>
+  render(
+    <TestYard session={session}>
+      <LogContext.Provider value={log}>{what}</LogContext.Provider>
+    </TestYard>,
+  );
+const litres = (id: string): number =>
+  session.view(NOW, null).vessels.find((v) => v.vessel.id === id)?.litres ?? Number.NaN;
+const press = (name: string | RegExp): void => {
+  fireEvent.click(screen.getByRole("button", { name }));
+};
+const type = (label: string, text: string): void => {
+  fireEvent.change(screen.getByLabelText(label), { target: { value: text } });
+};
+
+const SCREENS: [string, () => React.ReactNode, string | RegExp][] = [
+  ["yard", () => <YardScreen />, "The yard, Tuesday 24 November"],
+  ["rounds", () => <RoundsScreen />, "Rounds"],
+  ["settle", () => <SettleScreen />, /^Drum 3, day 22/],
+  ["filter", () => <FilterScreen />, "Filter line"],
+  ["blend", () => <BlendScreen />, "Tractor, before tonight"],
+  ["kettle", () => <KettleScreen />, "Kettle"],
+  ["store", () => <StoreScreen />, "Store"],
+  ["drive", () => <DriveScreen />, "Flatbed"],
+  ["books", () => <BooksScreen />, "Books"],
+  ["shed", () => <ShedScreen />, "Shed"],
+];
+
+describe("every screen", () => {
+  it.each(SCREENS)("%s draws the demo yard without a hole in its words", async (_, make, heading) => {
+    const { container } = show(make());
+    await act(async () => undefined);
+    expect(screen.getByRole("heading", { level: 1 }).textContent).toMatch(heading);
+    expect(container.textContent).not.toMatch(/undefined|NaN|\[object|Infinity/);
+  });
+  it.each(SCREENS)("%s draws a yard with nothing in it, and offers a way on", async (_, make) => {
+    session.close();
+    await Dexie.delete("brisk-barrel");
+    session = await openTestYard([], NOW);
+    const { container } = show(make());
+    await act(async () => undefined);
+    expect(screen.getByRole("heading", { level: 1 })).toBeDefined();
+    expect(screen.getAllByRole("button").length + screen.queryAllByRole("link").length).toBeGreaterThan(0);
+    expect(container.textContent).not.toMatch(/undefined|NaN|\[object|Infinity/);
+  });
+});
+
+describe("what a screen writes", () => {
+  it("settle: a draw-off moves the litres, keeps the heel, and is kept with its forecast", async () => {
+    show(<SettleScreen />);
+    const [drum, feed] = [litres("drum-3"), litres("feed-tub")];
+    type("Litres you got", "40");
+    press("Log the draw-off");
+    await waitFor(() => expect(litres("drum-3")).toBeCloseTo(drum - 40, 6));
+    expect(litres("feed-tub")).toBeCloseTo(feed + 40, 6);
+    const written = session.lastWritten("shelf");
+    expect(written?.kind === "draw-off" && written.data.forecast?.drawOffMm).toBeCloseTo(66, 6);
+  });
+  it("settle: a refusal is worded at the step, the typing stays, nothing is written", async () => {
+    show(<SettleScreen />);
+    const before = session.count();
+    type("Litres you got", "130");
+    press("Log the draw-off");
+    expect(await screen.findByText(/Feed tub would run over by/)).toBeDefined();
+    expect((screen.getByLabelText("Litres you got") as HTMLInputElement).value).toBe("130");
+    expect(session.count()).toBe(before);
+  });
+  it("filter: a run is through the bags in order, coarse first", async () => {
+    show(<FilterScreen />);
+    const ready = litres("ready");
+    press("Log the run");
+    await waitFor(() => expect(litres("ready")).toBeGreaterThan(ready + 20));
+    const written = session.lastWritten("shelf");
+    expect(written?.kind === "filter-run" && written.data.bags).toEqual(["bag-50", "bag-5"]);
+  });
+  it("blend: pour and log empties nothing it does not name and meets the limit", async () => {
+    show(<BlendScreen />);
+    const kerosene = litres("kerosene-can");
+    press("Pour and log");
+    await waitFor(() => expect(litres("kerosene-can")).toBeLessThan(kerosene - 10));
+    expect(session.view(NOW, null).advice.map((a) => a.code)).not.toContain("too-thick");
+  });
+  it("drive: a trip burns from both tanks", async () => {
+    show(<DriveScreen />);
+    const [oil, diesel] = [litres("flatbed-oil"), litres("flatbed-diesel")];
+    press("Log the trip");
+    await waitFor(() => expect(litres("flatbed-oil")).toBeCloseTo(oil - (7.4 * 45) / 60, 6));
+    expect(litres("flatbed-diesel")).toBeCloseTo(diesel - (7.4 * 16) / 60, 6);
+  });
+  it("shed: a mark outside its range is said at the field and cannot be set", async () => {
+    show(<ShedScreen />);
+    type("Pump limit", "1");
+    expect(screen.getByText("Between 2 and 100.")).toBeDefined();
+    expect((screen.getByRole("button", { name: "Set pump limit" }) as HTMLButtonElement).disabled).toBe(true);
+    type("Pump limit", "18");
+    press("Set pump limit");
+    await waitFor(() => expect(session.view(NOW, null).settings.pumpLimitMm2PerS).toBe(18));
+  });
+  it("the log: a pickup of what is filled in, and a note with it", async () => {
+    const done = vi.fn();
+    show(<LogSheet verb="pickup" values={{ source: "gannet", to: "pail-7" }} onClose={done} />);
+    const before = litres("pail-7");
+    type("Litres", "5");
+    type("Note", "smells of fish");
+    press("Log it");
+    await waitFor(() => expect(done).toHaveBeenCalled());
+    expect(litres("pail-7")).toBeCloseTo(before + 5, 6);
+    expect(session.lastWritten("shelf")?.note).toBe("smells of fish");
+  });
+  it("the log: its verbs and their letters", () => {
+    show(<LogSheet verb={null} values={{}} onClose={() => undefined} />);
+    expect(within(screen.getByRole("dialog")).getAllByRole("button").length).toBeGreaterThan(15);
+    fireEvent.keyDown(window, { key: "d" });
+    expect(screen.getByRole("heading", { name: "Dip" })).toBeDefined();
+  });
+});
+
+function UndoButton() {
+  const undo = useUndo();
+  return (
+    <button type="button" onClick={() => void undo()}>
+      undo
+    </button>
+  );
+}
+
+it("undo takes back the last thing written here, and has nothing to say in a fresh yard", async () => {
+  show(
+    <>
+      <DriveScreen />
+      <UndoButton />
+    </>,
+  );
+  const oil = litres("flatbed-oil");
+  press("undo");
+  await act(async () => undefined);
+  expect(session.lastWritten("shelf")).toBeNull();
+  press("Log the trip");
+  await waitFor(() => expect(litres("flatbed-oil")).toBeLessThan(oil));
+  press("undo");
+  await waitFor(() => expect(litres("flatbed-oil")).toBeCloseTo(oil, 9));
+});
+
+it("the yard sends each next step to its bench or to the Log, filled in", () => {
+  show(<YardScreen />);
+  expect(screen.getByRole("link", { name: "Draw off: Draw off Drum 3" }).getAttribute("href")).toBe(
+    "/settle?vessel=drum-3",
+  );
+  press("Dip first: Draw off Drum 3");
+  expect(log.open).toHaveBeenCalledWith("dip", { vessel: "drum-3" });
+  press("Into Drum 5: Pail 7");
+  expect(log.open).toHaveBeenLastCalledWith("pour", { from: "pail-7", to: "drum-5" });
+});

@@ -12,7 +12,9 @@ const CORE_2 = [...CORE_1, "core/settling", "core/blending", "core/driving"];
 const CORE_4 = [...CORE_2, "core/ledger", "core/zod", "core/advice", "core/formats"];
 const DESK = [...CORE_4, "store", "ui", "demo"];
 const STATIONS = [...DESK, "desk"];
-const stationRooms = readdirSync(join(import.meta.dirname, "stations")).map((s) => `stations/${s}`);
+const stationRooms = readdirSync(join(import.meta.dirname, "stations"))
+  .filter((s) => !s.includes("."))
+  .map((s) => `stations/${s}`);
 
 const MAY: Record<string, readonly string[]> = {
   "core/units": [],

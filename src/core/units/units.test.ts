@@ -14,6 +14,7 @@ import {
   parseLitres,
   parseMillimetres,
   parseMinutes,
+  parsePlain,
 } from ".";
 
 const value = (r: { ok: boolean; value?: number }): number | undefined => r.value;
@@ -54,6 +55,11 @@ describe("reading what was typed", () => {
     expect(value(parseKilometres("10 miles"))).toBeCloseTo(16.09344, 9);
     expect(value(parseMinutes("1.5 h"))).toBeCloseTo(90, 9);
     expect(value(parseMinutes("30 s"))).toBeCloseTo(0.5, 9);
+  });
+
+  it("takes a plain number plain: no unit can be typed into it", () => {
+    expect(value(parsePlain("1.15"))).toBe(1.15);
+    expect(parsePlain("1 h")).toMatchObject({ ok: false, error: { code: "unknown-unit" } });
   });
 
   it("never throws and never gives NaN, whatever is typed", () => {

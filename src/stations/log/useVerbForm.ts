@@ -1,7 +1,7 @@
 "use client";
 import { useMemo, useState } from "react";
 import type { YardView } from "@/core/advice";
-import { formatNumber, parseMillimetres, parseMinutes } from "@/core/units";
+import { formatNumber, parseMillimetres, parseMinutes, parsePlain } from "@/core/units";
 import { type Units, wordQuantityError } from "@/ui/words";
 import type { Field, Values, Verb } from "./verb";
 
@@ -97,7 +97,9 @@ function read(field: Field, text: string, units: Units, numbers: Record<string, 
         ? units.parseCelsius(text)
         : field.kind === "mm"
           ? parseMillimetres(text)
-          : parseMinutes(text);
+          : field.kind === "minutes"
+            ? parseMinutes(text)
+            : parsePlain(text);
   if (!parsed.ok) return wordQuantityError(parsed.error);
   if (field.kind !== "celsius" && parsed.value < 0) return "It cannot be less than nothing.";
   if (field.kind === "litres" && parsed.value === 0) return "Say how much.";

@@ -2,7 +2,7 @@
 import Link from "next/link";
 import { useState } from "react";
 import type { Settings } from "@/core/ledger";
-import { parseCelsius, parseMillimetres, parseMinutes, type QuantityError, type Result } from "@/core/units";
+import { parseCelsius, parseMillimetres, parsePlain, type QuantityError, type Result } from "@/core/units";
 import { useLog, useNumber, useTell } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, Choice, TextField } from "@/ui";
@@ -53,7 +53,7 @@ export function ShedScreen() {
           suffix="mm²/s"
           hint="10 to 20 suits most pumps"
           value={settings.pumpLimitMm2PerS}
-          parse={parseMinutes}
+          parse={parsePlain}
           onSet={(n) => set({ pumpLimitMm2PerS: n })}
           min={2}
           max={100}
@@ -72,7 +72,7 @@ export function ShedScreen() {
           suffix="×"
           hint="1 is fresh, 1.15 usual for fried oil"
           value={settings.usedFactor}
-          parse={parseMinutes}
+          parse={parsePlain}
           onSet={(n) => set({ usedFactor: n })}
           min={0.5}
           max={5}

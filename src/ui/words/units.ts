@@ -25,6 +25,8 @@ export function wordQuantityError(error: QuantityError): string {
     case "ambiguous":
       return `Is “${error.text}” a thousand or a decimal? Write it without the comma.`;
     case "unknown-unit":
-      return `“${error.unit}” is not a unit used here. Known: ${error.known.slice(0, 4).join(", ")}.`;
+      return error.known.join("") === ""
+        ? `Only a number here, without “${error.unit}”.`
+        : `“${error.unit}” is not a unit used here. Known: ${error.known.slice(0, 4).join(", ")}.`;
   }
 }

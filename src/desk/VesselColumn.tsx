@@ -1,4 +1,5 @@
 "use client";
+import { usePathname } from "next/navigation";
 import type { VesselView } from "@/core/advice";
 import { formatMillimetres } from "@/core/units";
 import { useYard } from "@/store";
@@ -18,7 +19,10 @@ export function VesselColumn({ vessel: v, pxPerMm, drag }: Props) {
   const { view } = useYard();
   const units = useUnits();
   const advice = view.advice.find((a) => a.vessel === v.vessel.id);
+  const path = usePathname();
   const words = advice ? wordAdvice(advice, view) : null;
+  // On the bench itself its own step is the bench: a button to where one stands would do nothing.
+  const elsewhere = words !== null && words.steps[0].href?.split("?")[0] !== path;
   const dueNow = advice !== undefined && advice.dueAt <= view.at;
   return (
     <li className="flex w-min min-w-[104px] flex-col items-center justify-end" data-vessel={v.vessel.id}>
@@ -36,7 +40,7 @@ export function VesselColumn({ vessel: v, pxPerMm, drag }: Props) {
           {v.litres < 0.05 ? "empty" : `${units.litres(v.litres)} ${mostlyWords(v.components)}`}
         </p>
         <p className="text-[13px] leading-tight whitespace-nowrap text-ink-2">{stands(v, view.at)}</p>
-        {words ? (
+        {words && elsewhere ? (
           <div className="mt-auto pb-1">
             <StepButton
               step={{ ...words.steps[0], label: words.short }}

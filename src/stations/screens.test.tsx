@@ -18,8 +18,11 @@ import { YardScreen } from "@/stations/yard";
 import type { YardSession } from "@/store/session";
 import { openTestYard, TestYard } from "@/store/testing";
 
-const address = { query: "" };
-vi.mock("next/navigation", () => ({ useSearchParams: () => new URLSearchParams(address.query) }));
+const address = { query: "", path: "/" };
+vi.mock("next/navigation", () => ({
+  useSearchParams: () => new URLSearchParams(address.query),
+  usePathname: () => address.path,
+}));
 vi.mock("next/link", () => ({ default: (props: AnchorHTMLAttributes<HTMLAnchorElement>) => <a {...props} /> }));
 vi.mock("next/dynamic", () => ({ default: () => () => <div data-testid="chart" /> }));
 
@@ -37,6 +40,7 @@ beforeEach(async () => {
     removeEventListener: never,
   })) as unknown as typeof window.matchMedia;
   address.query = "";
+  address.path = "/";
   log.open.mockClear();
   localStorage.clear();
   session = await openTestYard(demo, NOW);
@@ -198,4 +202,14 @@ it("the yard sends each next step to its bench or to the Log, filled in", () => 
   expect(log.open).toHaveBeenCalledWith("dip", { vessel: "drum-3" });
   press("Into Drum 5: Pail 7");
   expect(log.open).toHaveBeenLastCalledWith("pour", { from: "pail-7", to: "drum-5" });
+});
+
+it("a plate has no button to the bench one stands at", () => {
+  address.path = "/kettle";
+  const { unmount } = show(<KettleScreen />);
+  expect(screen.queryByRole("link", { name: /Fatty oil/ })).toBeNull();
+  unmount();
+  address.path = "/";
+  show(<YardScreen />);
+  expect(screen.getByRole("link", { name: "Fatty oil: Kettle 12" }).getAttribute("href")).toBe("/kettle");
 });

@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "@playwright/test";
-import { complaints, NOW, openDemo } from "./yard";
+import { complaints, NOW, openDemo, openLog } from "./yard";
 
 const PAGES = ["/", "/rounds", "/settle", "/filter", "/blend", "/kettle", "/store", "/drive", "/books", "/shed"];
 
@@ -100,8 +100,8 @@ test("opens and logs with no network", async ({ page, context }) => {
   await expect(page.getByRole("heading", { level: 1 })).toHaveText(/^The yard/);
   await page.getByRole("link", { name: /^Settle/ }).click();
   await expect(page.getByRole("heading", { level: 1, name: /^Drum 3/ })).toBeVisible();
-  await page.keyboard.press("l");
-  await page.getByRole("button", { name: "Disturbed" }).last().click();
+  await openLog(page);
+  await page.getByRole("dialog").getByRole("button", { name: "Disturbed" }).click();
   await page.getByRole("button", { name: "Log it" }).click();
   await expect(page.getByText(/was carried: its clock starts again/)).toBeVisible();
   await page.goto("/drive?demo=1");

@@ -3,15 +3,18 @@ import { type PartLitres, partsOf, type VesselState, type YardState } from "../l
 import {
   DIRT,
   type DirtKind,
+  drawOffLine,
+  FallCourse,
   forecastSettling,
   type Layer,
   layersOf,
   muckTopMm,
   type SettlingForecast,
+  SIZE_AS_TYPICAL,
   type TemperaturePoint,
 } from "../settling";
 import { MS_PER_HOUR } from "../units";
-import { capacityLitres, heightAtLitres, litresAtHeight } from "../vessels";
+import { capacityLitres, heightAtLitres } from "../vessels";
 import { settlingOilOf } from "./mixture";
 
 /** How a vessel stands: what is in it, in which layers, and where its settling has got to. Litres at 15 °C. */
@@ -73,12 +76,20 @@ function settlingOf(
   if (!oil || !state.stirredAt) return null;
   const surfaceMm = layers.at(-1)?.toMm ?? 0;
   const top = muckTopMm(layers);
-  const drawOffMm = top + yard.settings.marginMm;
-  if (drawOffMm >= surfaceMm) return null;
+  const line = drawOffLine(state.vessel, state.contents.total, surfaceMm, top, yard.settings.marginMm);
+  if (!line) return null;
+  const { drawOffMm, aboveLitres: drawableLitres } = line;
   const dirt = dirtOf(yard, parts);
   const temperatures = shedTemperaturesSince(yard, state.stirredAt);
   const hours = Math.max(0, (Date.parse(now) - Date.parse(state.stirredAt)) / MS_PER_HOUR);
-  const forecast = forecastSettling({ classes: DIRT[dirt], oil, temperatures, surfaceMm, drawOffMm, hours });
+  const forecast = forecastSettling({
+    classes: DIRT[dirt],
+    course: new FallCourse(oil, temperatures, []),
+    size: SIZE_AS_TYPICAL,
+    surfaceMm,
+    drawOffMm,
+    hours,
+  });
   const since = Date.parse(state.stirredAt);
   const at = (h: number | null): string | null => (h === null ? null : isoAfter(since, h));
   return {
@@ -87,7 +98,7 @@ function settlingOf(
     hours,
     meanCelsius: meanCelsius(temperatures, hours),
     drawOffMm,
-    drawableLitres: state.contents.total - litresAtHeight(state.vessel.shape, drawOffMm),
+    drawableLitres,
     muckTopMm: top,
     readyAt: at(forecast.readyHours),
     earliestAt: at(forecast.earliestHours),

@@ -1,10 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { FLUID_IDS, FLUIDS } from "../fluids";
+import { FLUIDS, flashPointCelsius } from "../fluids";
 import {
   celsiusAtViscosity,
   cloudPointCelsius,
-  flashPointCelsius,
   leastThinnerShare,
   mixCetane,
   mixRho15KgPerL,
@@ -15,13 +14,16 @@ import {
 } from ".";
 
 const part = fc.record({
-  fluid: fc.constantFrom(...FLUID_IDS),
+  fluid: fc.constantFrom(...Object.values(FLUIDS)),
   litres: fc.double({ min: 0.1, max: 200, noNaN: true }),
   usedFactor: fc.double({ min: 1, max: 1.5, noNaN: true }),
 });
 const mix = fc.array(part, { minLength: 1, maxLength: 5 });
 const celsius = fc.double({ min: -20, max: 100, noNaN: true });
-const fresh = (fluid: "canola" | "diesel" | "kerosene" | "petrol" | "motor-oil") => ({ fluid, usedFactor: 1 });
+const fresh = (fluid: "canola" | "diesel" | "kerosene" | "petrol" | "motor-oil") => ({
+  fluid: FLUIDS[fluid],
+  usedFactor: 1,
+});
 
 describe("a blend", () => {
   it("lies between its parts in everything that is a mean", () => {
@@ -37,32 +39,32 @@ describe("a blend", () => {
         );
         between(
           mixRho15KgPerL(parts),
-          parts.map((p) => FLUIDS[p.fluid].rho15KgPerL),
+          parts.map((p) => p.fluid.rho15KgPerL),
         );
         between(
           mixCetane(parts),
-          parts.map((p) => FLUIDS[p.fluid].cetane),
+          parts.map((p) => p.fluid.cetane),
         );
         expect(cloudPointCelsius(parts)).toBeLessThanOrEqual(
-          Math.max(...parts.map((p) => FLUIDS[p.fluid].cloudCelsius)) + 1e-6,
+          Math.max(...parts.map((p) => p.fluid.cloudCelsius)) + 1e-6,
         );
         expect(pourPointCelsius(parts)).toBeGreaterThanOrEqual(
-          Math.min(...parts.map((p) => FLUIDS[p.fluid].pourCelsius)) - 1e-6,
+          Math.min(...parts.map((p) => p.fluid.pourCelsius)) - 1e-6,
         );
       }),
     );
   });
   it("flashes like its most volatile part, and any petrol at all is petrol", () => {
     const parts = (petrol: number) => [
-      { fluid: "canola" as const, litres: 100 - petrol },
-      { fluid: "petrol" as const, litres: petrol },
+      { fluid: FLUIDS.canola, litres: 100 - petrol },
+      { fluid: FLUIDS.petrol, litres: petrol },
     ];
     expect(flashPointCelsius(parts(0.01))).toBe(-40);
     expect(flashPointCelsius(parts(0))).toBe(246);
     expect(
       flashPointCelsius([
-        { fluid: "canola", litres: 99.8 },
-        { fluid: "kerosene", litres: 0.2 },
+        { fluid: FLUIDS.canola, litres: 99.8 },
+        { fluid: FLUIDS.kerosene, litres: 0.2 },
       ]),
     ).toBe(246);
   });

@@ -1,8 +1,9 @@
+export { type BlendCaution, blendCautions, LEAST_CETANE } from "./cautions";
+export { type ColdStop, type ColdVerdict, coldStop } from "./coldStop";
 export { celsiusAtViscosity } from "./heat";
 export { type MixPart, mixLitres, mixViscosityMm2PerS, withUsedFactor } from "./mix";
 export {
   cloudPointCelsius,
-  flashPointCelsius,
   mixCetane,
   mixLhvMJPerL,
   mixRho15KgPerL,

@@ -1,22 +1,32 @@
-import { FLUIDS, type FluidPart, fromWalther, kinematicViscosityMm2PerS, walther } from "../fluids";
+import {
+  FLUIDS,
+  type Fluid,
+  type FluidLitres,
+  type FluidPart,
+  fromWalther,
+  kinematicViscosityMm2PerS,
+  walther,
+} from "../fluids";
 
-/** A fluid part with the factor its viscosity carries (1 fresh, about 1.15 fried). */
-export interface MixPart extends FluidPart {
+/** So much of a fluid, with the factor its viscosity carries (1 fresh, about 1.15 fried). */
+export interface MixPart extends FluidLitres {
   readonly usedFactor: number;
 }
 
 /** Every waste oil of a mix carries the same used factor; bought petroleum and ester carry none. */
 export const withUsedFactor = (parts: readonly FluidPart[], usedFactor: number): MixPart[] =>
   parts.map((p) => {
-    const { family } = FLUIDS[p.fluid];
-    return { ...p, usedFactor: family === "vegetable" || family === "fat" ? usedFactor : 1 };
+    const fluid = FLUIDS[p.fluid];
+    const fried = fluid.family === "vegetable" || fluid.family === "fat";
+    return { fluid, litres: p.litres, usedFactor: fried ? usedFactor : 1 };
   });
 
-export const mixLitres = (parts: readonly FluidPart[]): number => parts.reduce((sum, p) => sum + p.litres, 0);
+export const mixLitres = (parts: readonly { readonly litres: number }[]): number =>
+  parts.reduce((sum, p) => sum + p.litres, 0);
 
 /** Volume-weighted mean of a property; NaN for an empty mix, which callers rule out first. */
-export function volumeMean(parts: readonly FluidPart[], of: (p: FluidPart) => number): number {
-  return parts.reduce((sum, p) => sum + p.litres * of(p), 0) / mixLitres(parts);
+export function volumeMean(parts: readonly FluidLitres[], of: (fluid: Fluid) => number): number {
+  return parts.reduce((sum, p) => sum + p.litres * of(p.fluid), 0) / mixLitres(parts);
 }
 
 /** Kinematic viscosity in mm²/s of a mix at a temperature: ASTM D7152, volume fractions on W. Range −40 to 150 °C. */

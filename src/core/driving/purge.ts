@@ -9,7 +9,15 @@ export function residualShare(throughLitres: number, lineLitres: number, tanksIn
     term *= x / k;
     sum += term;
   }
-  return Math.exp(-x) * sum;
+  // Past this e^−x is nothing, while the sum may have no end.
+  return x > 700 ? 0 : Math.exp(-x) * sum;
+}
+
+/** Line litres' worth of flow that bring the old fuel down to a share, by tanks in series. */
+export function lineVolumesToResidual(tanksInSeries: number, share: number): number {
+  let high = 1;
+  while (residualShare(high, 1, tanksInSeries) > share) high *= 2;
+  return bisect((theta) => residualShare(theta, 1, tanksInSeries) - share, 0, high);
 }
 
 export interface PurgeLine {
@@ -24,8 +32,5 @@ export const purgeResidual = (line: PurgeLine, minutes: number): number =>
   residualShare(line.litresPerMinute * minutes, line.lineLitres, line.tanksInSeries);
 
 /** Minutes until the old fuel's share is down to `share` (default use 0.02). */
-export function minutesToResidual(line: PurgeLine, share: number): number {
-  let high = line.lineLitres / line.litresPerMinute;
-  while (purgeResidual(line, high) > share) high *= 2;
-  return bisect((minutes) => purgeResidual(line, minutes) - share, 0, high);
-}
+export const minutesToResidual = (line: PurgeLine, share: number): number =>
+  (lineVolumesToResidual(line.tanksInSeries, share) * line.lineLitres) / line.litresPerMinute;

@@ -22,16 +22,16 @@ const celsius = fc.double({ min: -40, max: 149, noNaN: true });
 
 describe("viscosity", () => {
   it.each(FLUID_IDS)("%s goes through its two table values", (id) => {
-    expect(kinematicViscosityMm2PerS(id, 40, 1) / FLUIDS[id].nu40Mm2PerS).toBeCloseTo(1, 2);
-    expect(kinematicViscosityMm2PerS(id, 100, 1) / FLUIDS[id].nu100Mm2PerS).toBeCloseTo(1, 2);
+    expect(kinematicViscosityMm2PerS(FLUIDS[id], 40, 1) / FLUIDS[id].nu40Mm2PerS).toBeCloseTo(1, 2);
+    expect(kinematicViscosityMm2PerS(FLUIDS[id], 100, 1) / FLUIDS[id].nu100Mm2PerS).toBeCloseTo(1, 2);
   });
   it("falls as it warms, is never NaN, and rises with the used factor", () => {
     fc.assert(
       fc.property(fluid, celsius, fc.double({ min: 0.1, max: 1, noNaN: true }), (id, t, step) => {
-        const cold = kinematicViscosityMm2PerS(id, t, 1);
-        expect(kinematicViscosityMm2PerS(id, t + step, 1)).toBeLessThan(cold);
-        expect(kinematicViscosityMm2PerS(id, t, 1.15)).toBeCloseTo(cold * 1.15, 9);
-        expect(dynamicViscosityPaS(id, t, 1)).toBeGreaterThan(0);
+        const cold = kinematicViscosityMm2PerS(FLUIDS[id], t, 1);
+        expect(kinematicViscosityMm2PerS(FLUIDS[id], t + step, 1)).toBeLessThan(cold);
+        expect(kinematicViscosityMm2PerS(FLUIDS[id], t, 1.15)).toBeCloseTo(cold * 1.15, 9);
+        expect(dynamicViscosityPaS(FLUIDS[id], t, 1)).toBeGreaterThan(0);
       }),
     );
   });
@@ -43,11 +43,12 @@ describe("viscosity", () => {
     );
   });
   it("refuses temperatures outside its source", () => {
-    for (const t of [-41, 151, Number.NaN]) expect(() => kinematicViscosityMm2PerS("canola", t, 1)).toThrow("celsius");
+    for (const t of [-41, 151, Number.NaN])
+      expect(() => kinematicViscosityMm2PerS(FLUIDS.canola, t, 1)).toThrow("celsius");
   });
   it("says what the fry-house says: canola meets 15 mm²/s at about 70 °C, used oil later", () => {
-    expect(kinematicViscosityMm2PerS("canola", 70, 1)).toBeCloseTo(15, 0);
-    expect(kinematicViscosityMm2PerS("canola", 78, 1.2)).toBeCloseTo(15, 0);
+    expect(kinematicViscosityMm2PerS(FLUIDS.canola, 70, 1)).toBeCloseTo(15, 0);
+    expect(kinematicViscosityMm2PerS(FLUIDS.canola, 78, 1.2)).toBeCloseTo(15, 0);
   });
 });
 
@@ -55,8 +56,8 @@ describe("density", () => {
   it("falls as it warms and gives back the litres at 15 °C", () => {
     fc.assert(
       fc.property(fluid, celsius, (id, t) => {
-        expect(densityKgPerL(id, t + 0.5)).toBeLessThan(densityKgPerL(id, t));
-        expect(litres15PerLitre(id, t)).toBeCloseTo(densityKgPerL(id, t) / FLUIDS[id].rho15KgPerL, 12);
+        expect(densityKgPerL(FLUIDS[id], t + 0.5)).toBeLessThan(densityKgPerL(FLUIDS[id], t));
+        expect(litres15PerLitre(id, t)).toBeCloseTo(densityKgPerL(FLUIDS[id], t) / FLUIDS[id].rho15KgPerL, 12);
       }),
     );
   });

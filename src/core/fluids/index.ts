@@ -16,5 +16,19 @@ export {
   totalLitres,
 } from "./composition";
 export { densityKgPerL, hydrometerRho15KgPerL, waterDensityKgPerM3 } from "./density";
-export { FLUID_IDS, FLUIDS, type Fluid, type FluidFamily, type FluidId, isFluidId } from "./table";
-export { dynamicViscosityPaS, fromWalther, kinematicViscosityMm2PerS, walther, waltherAt } from "./viscosity";
+export { type FireHazard, type FluidLitres, fireHazard, flashPointCelsius, holdsPetrol, isPetrol } from "./flash";
+export { type CupReading, calibrateCup, cupViscosity, type FlowCup } from "./flowCup";
+export {
+  FLUID_IDS,
+  FLUIDS,
+  type Fluid,
+  type FluidFamily,
+  type FluidFigures,
+  type FluidId,
+  type FluidTable,
+  fluidTable,
+  isFluidId,
+  type OwnFluids,
+} from "./table";
+export { dynamicViscosityPaS, kinematicViscosityMm2PerS, waltherAt } from "./viscosity";
+export { fromWalther, type WaltherLine, walther, waltherLine } from "./walther";

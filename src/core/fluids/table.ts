@@ -1,32 +1,34 @@
-/**
- * Typical values, editable by nobody yet and wrong for somebody: every forecast says that it rests on them.
- * Vegetable oils after Goering et al. 1982 and common handbooks; petroleum typical of EN 590 diesel, EN 228 petrol
- * and jet-type kerosene. Densities at 15 °C, viscosities in mm²/s at 40 and 100 °C, temperatures in °C.
- */
-export const FLUIDS = {
-  canola: fluid("Canola", "vegetable", 0.92, 7.4e-4, 35.5, 8.05, -4, -21, 246, 37.4, 38, 882),
-  soybean: fluid("Soybean", "vegetable", 0.923, 7.4e-4, 31.3, 7.6, -4, -12, 254, 37.3, 38, 873),
-  sunflower: fluid("Sunflower", "vegetable", 0.923, 7.4e-4, 32.6, 7.7, 7, -15, 274, 37.3, 37, 877),
-  cottonseed: fluid("Cottonseed", "vegetable", 0.92, 7.4e-4, 33.7, 8.0, 1.7, -15, 234, 37.2, 42, 860),
-  palm: fluid("Palm", "fat", 0.918, 7.5e-4, 39.6, 8.5, 31, 23, 267, 36.9, 42, 848),
-  "fryer-fat": fluid("Fryer fat", "fat", 0.915, 7.5e-4, 45.0, 9.0, 38, 32, 265, 36.9, 45, 858),
-  "motor-oil": fluid("Motor oil", "engine", 0.885, 7.0e-4, 95.0, 12.5, -12, -24, 190, 42.0, 40, null),
-  atf: fluid("Gearbox oil (ATF)", "engine", 0.865, 7.2e-4, 33.0, 7.1, -30, -45, 185, 42.5, 42, null),
-  diesel: fluid("Diesel", "petroleum", 0.84, 8.3e-4, 2.7, 1.15, -5, -18, 62, 42.8, 51, null),
-  kerosene: fluid("Kerosene", "petroleum", 0.8, 9.0e-4, 1.35, 0.68, -45, -50, 42, 43.2, 45, null),
-  petrol: fluid("Petrol", "petroleum", 0.745, 1.1e-3, 0.55, 0.33, -70, -80, -40, 43.0, 15, null),
-  biodiesel: fluid("Biodiesel", "ester", 0.883, 8.3e-4, 4.5, 1.75, -2, -8, 160, 37.3, 54, 296.5),
-} as const satisfies Record<string, Fluid>;
+import { requireRange } from "../numerics";
+import { type WaltherLine, waltherLine } from "./walther";
 
-export type FluidId = keyof typeof FLUIDS;
-export const FLUID_IDS = Object.keys(FLUIDS) as FluidId[];
-export const isFluidId = (id: string): id is FluidId => Object.hasOwn(FLUIDS, id);
+/**
+ * Typical values, wrong for somebody: every forecast says that it rests on them, and `fluidTable` puts the owner's in
+ * their place. Vegetable oils after Goering et al. 1982 and common handbooks; petroleum typical of EN 590 diesel,
+ * EN 228 petrol and jet-type kerosene. Columns: ρ15, α, ν40, ν100, cloud, pour, flash, LHV, cetane, M.
+ */
+const ROWS = {
+  canola: row("Canola", "vegetable", 0.92, 7.4e-4, 35.5, 8.05, -4, -21, 246, 37.4, 38, 882),
+  soybean: row("Soybean", "vegetable", 0.923, 7.4e-4, 31.3, 7.6, -4, -12, 254, 37.3, 38, 873),
+  sunflower: row("Sunflower", "vegetable", 0.923, 7.4e-4, 32.6, 7.7, 7, -15, 274, 37.3, 37, 877),
+  cottonseed: row("Cottonseed", "vegetable", 0.92, 7.4e-4, 33.7, 8.0, 1.7, -15, 234, 37.2, 42, 860),
+  palm: row("Palm", "fat", 0.918, 7.5e-4, 39.6, 8.5, 31, 23, 267, 36.9, 42, 848),
+  "fryer-fat": row("Fryer fat", "fat", 0.915, 7.5e-4, 45.0, 9.0, 38, 32, 265, 36.9, 45, 858),
+  "motor-oil": row("Motor oil", "engine", 0.885, 7.0e-4, 95.0, 12.5, -12, -24, 190, 42.0, 40, null),
+  atf: row("Gearbox oil (ATF)", "engine", 0.865, 7.2e-4, 33.0, 7.1, -30, -45, 185, 42.5, 42, null),
+  diesel: row("Diesel", "petroleum", 0.84, 8.3e-4, 2.7, 1.15, -5, -18, 62, 42.8, 51, null),
+  kerosene: row("Kerosene", "petroleum", 0.8, 9.0e-4, 1.35, 0.68, -45, -50, 42, 43.2, 45, null),
+  petrol: row("Petrol", "petroleum", 0.745, 1.1e-3, 0.55, 0.33, -70, -80, -40, 43.0, 15, null),
+  biodiesel: row("Biodiesel", "ester", 0.883, 8.3e-4, 4.5, 1.75, -2, -8, 160, 37.3, 54, 296.5),
+} as const;
+
+export type FluidId = keyof typeof ROWS;
+export const FLUID_IDS = Object.keys(ROWS) as FluidId[];
+export const isFluidId = (id: string): id is FluidId => Object.hasOwn(ROWS, id);
 
 export type FluidFamily = "vegetable" | "fat" | "engine" | "petroleum" | "ester";
 
-export interface Fluid {
-  readonly name: string;
-  readonly family: FluidFamily;
+/** The figures an owner may put in the place of the table's; viscosities in mm²/s, temperatures in °C. */
+export interface FluidFigures {
   readonly rho15KgPerL: number;
   readonly alphaPerK: number;
   readonly nu40Mm2PerS: number;
@@ -40,7 +42,42 @@ export interface Fluid {
   readonly molarMassGPerMol: number | null;
 }
 
-function fluid(
+interface Row extends FluidFigures {
+  readonly name: string;
+  readonly family: FluidFamily;
+}
+
+/** A fluid as the models take it: complete, with its viscosity line worked out once. */
+export interface Fluid extends Row {
+  readonly id: FluidId;
+  readonly line: WaltherLine;
+}
+
+export type FluidTable = Readonly<Record<FluidId, Fluid>>;
+/** An owner's own figures, row by row; what is not named stays the table's. */
+export type OwnFluids = {
+  readonly [K in FluidId]?: { readonly [F in keyof FluidFigures]?: FluidFigures[F] | undefined } | undefined;
+};
+
+const fluidOf = (id: FluidId, figures: Row): Fluid => {
+  requireRange(`own.${id}.nu100Mm2PerS`, figures.nu100Mm2PerS, 0.2, figures.nu40Mm2PerS * 0.99);
+  return { ...figures, id, line: waltherLine(figures.nu40Mm2PerS, figures.nu100Mm2PerS) };
+};
+
+export const FLUIDS: FluidTable = Object.fromEntries(FLUID_IDS.map((id) => [id, fluidOf(id, ROWS[id])])) as FluidTable;
+
+/** The table with an owner's figures in it. Refuses a fluid that would not thin when it is warmed. */
+export function fluidTable(own: OwnFluids): FluidTable {
+  const mine = Object.entries(own) as [FluidId, OwnFluids[FluidId]][];
+  if (mine.length === 0) return FLUIDS;
+  const named = mine.map(([id, figures]) => {
+    const given = Object.entries(figures ?? {}).filter(([, value]) => value !== undefined);
+    return [id, fluidOf(id, { ...ROWS[id], ...Object.fromEntries(given) })];
+  });
+  return { ...FLUIDS, ...Object.fromEntries(named) };
+}
+
+function row(
   name: string,
   family: FluidFamily,
   rho15KgPerL: number,
@@ -53,7 +90,7 @@ function fluid(
   lhvMJPerKg: number,
   cetane: number,
   molarMassGPerMol: number | null,
-): Fluid {
+): Row {
   return {
     name,
     family,

@@ -1,4 +1,5 @@
 export { accountBy, accountLitres, type Balance, balance } from "./balance";
+export { carryPours, type Held, type Pour } from "./carry";
 export type { Fault, LedgerError } from "./errors";
 export { offerEntry } from "./guard";
 export { BagId, EntryId, SourceId, VehicleId, VesselId } from "./ids";
@@ -18,6 +19,7 @@ export {
   type Bag,
   DEFAULT_SETTINGS,
   type Settings,
+  ShapeSchema,
   type Source,
   VESSEL_ROLES,
   type Vehicle,

@@ -1,3 +1,8 @@
 export { bisect } from "./bisect";
+export { type Fitted, fitted, type Trust, trustOf } from "./fitted";
+export { type LinearFit, leastSquares } from "./leastSquares";
+export { fitNonlinear, type NonlinearFit } from "./nonlinearFit";
+export { solveOde } from "./ode";
 export { integrate } from "./quadrature";
-export { OutOfRange, requireRange } from "./range";
+export { gammaInverse, normalInverse } from "./quantiles";
+export { OutOfRange, Refused, requireRange } from "./range";

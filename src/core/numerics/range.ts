@@ -11,6 +11,17 @@ export class OutOfRange extends Error {
   }
 }
 
+/** A model cannot answer what it was asked, for a reason a range does not say. A domain error at the same door. */
+export class Refused extends Error {
+  constructor(
+    readonly field: string,
+    readonly reason: string,
+  ) {
+    super(`${field}: ${reason}`);
+    this.name = "Refused";
+  }
+}
+
 /** Passes a number inside [min, max] through; NaN is outside every range. */
 export function requireRange(field: string, value: number, min: number, max: number): number {
   if (!(value >= min && value <= max)) throw new OutOfRange(field, value, min, max);

@@ -13,25 +13,47 @@ export interface DirtClass {
   readonly density: DirtDensity;
 }
 
+/** A class with its share of the litres as they come, for what a settler fills with and a bag catches. */
+export interface DirtShare extends DirtClass {
+  readonly volumeShare: number;
+}
+
 export type DirtKind = "light-fryer" | "meaty-fryer" | "engine-oil";
 
 const fixed = (kgPerM3: number): DirtDensity => ({ kind: "fixed", kgPerM3 });
-const crumbs: DirtClass = { name: "crumbs 40 µm", diameterUm: 40, density: fixed(1150) };
-const fines: DirtClass = { name: "fines 20 µm", diameterUm: 20, density: fixed(1100) };
-const water: DirtClass = { name: "water drops 60 µm", diameterUm: 60, density: { kind: "water" } };
-const flocs: DirtClass = { name: "fat flocs 80 µm", diameterUm: 80, density: { kind: "over-oil", kgPerM3: 18 } };
+const water = (diameterUm: number, volumeShare: number): DirtShare => ({
+  name: `water drops ${diameterUm} µm`,
+  diameterUm,
+  density: { kind: "water" },
+  volumeShare,
+});
+const crumbs = { name: "crumbs 40 µm", diameterUm: 40, density: fixed(1150), volumeShare: 0.01 };
+const fines = { name: "fines 20 µm", diameterUm: 20, density: fixed(1100), volumeShare: 0.003 };
+const flocs: DirtShare = {
+  name: "fat flocs 80 µm",
+  diameterUm: 80,
+  density: { kind: "over-oil", kgPerM3: 18 },
+  volumeShare: 0.06,
+};
 
 /**
- * What is followed in each kind of waste oil. Sizes are the unknown: readings of the user's own scale them. The
- * fines shown are those a person waits for (20 µm); the 12 µm ones of the kitchen's full spectrum are the bags' work.
+ * What a person waits for in each kind of waste oil. Sizes are the unknown: readings of the user's own scale them. The
+ * fines here are those of the usual mark (20 µm); what is smaller is the bags' work and stands in `SPECTRUM`.
  */
-export const DIRT: Record<DirtKind, readonly DirtClass[]> = {
-  "light-fryer": [crumbs, water, fines],
-  "meaty-fryer": [crumbs, water, flocs, fines],
+export const DIRT: Record<DirtKind, readonly DirtShare[]> = {
+  "light-fryer": [crumbs, water(60, 0.01), fines],
+  "meaty-fryer": [crumbs, water(60, 0.01), flocs, fines],
   "engine-oil": [
-    { name: "water drops 40 µm", diameterUm: 40, density: { kind: "water" } },
-    { name: "soot and metal 6 µm", diameterUm: 6, density: fixed(1400) },
+    water(40, 0.01),
+    { name: "soot and metal 6 µm", diameterUm: 6, density: fixed(1400), volumeShare: 0.005 },
   ],
+};
+
+/** All that a lot brings, as physics §3 has it: the waiting classes with the 12 µm fines that only a bag takes out. */
+export const SPECTRUM: Record<DirtKind, readonly DirtShare[]> = {
+  "light-fryer": [crumbs, water(60, 0.01), { ...fines, name: "fines 12 µm", diameterUm: 12 }],
+  "meaty-fryer": [crumbs, water(60, 0.01), flocs, { ...fines, name: "fines 12 µm", diameterUm: 12 }],
+  "engine-oil": DIRT["engine-oil"],
 };
 
 export function dirtKgPerM3(density: DirtDensity, oil: SettlingOil, celsius: number): number {
@@ -40,3 +62,9 @@ export function dirtKgPerM3(density: DirtDensity, oil: SettlingOil, celsius: num
   if (density.kind === "water") return waterDensityKgPerM3(Math.max(celsius, -5));
   return oil.kgPerM3(celsius) + density.kgPerM3;
 }
+
+/** A class with its grains so many times as wide. */
+export const scaled = <D extends DirtClass>(dirt: D, sizeMultiplier: number): D => ({
+  ...dirt,
+  diameterUm: dirt.diameterUm * sizeMultiplier,
+});

@@ -1,14 +1,20 @@
-import type { DirtClass } from "./dirt";
-import { fallMmAt, hoursToFall, type TemperaturePoint } from "./fall";
-import type { SettlingOil } from "./oil";
+import type { Fitted } from "../numerics";
+import type { FallCourse } from "./course";
+import { type DirtClass, scaled } from "./dirt";
 
 /** Without readings the dirt may be a fifth smaller or larger than its class says. */
-const SIZE_SPREAD = 0.2;
+const ASSUMED_SPREAD = 0.2;
+/** A grain size of no width, or twice its own, is no range: the spread stops there. */
+const WIDEST_SPREAD = 0.6;
+
+/** The grain sizes as the classes have them: nothing read yet. */
+export const SIZE_AS_TYPICAL: Fitted = { value: 1, spread: null, readings: 0, trust: "assumed" };
 
 export interface SettlingQuestion {
   readonly classes: readonly DirtClass[];
-  readonly oil: SettlingOil;
-  readonly temperatures: readonly TemperaturePoint[];
+  readonly course: FallCourse;
+  /** Grain sizes as multiples of the classes', from `fitSizeMultiplier` or `SIZE_AS_TYPICAL`. */
+  readonly size: Fitted;
   readonly surfaceMm: number;
   readonly drawOffMm: number;
   /** Hours since it was last stirred. */
@@ -17,6 +23,8 @@ export interface SettlingQuestion {
 
 export interface ClassFront {
   readonly name: string;
+  /** Lighter than the oil: it gathers as scum on top and must be skimmed, it never clears from above. */
+  readonly floats: boolean;
   /** Above this height the class is gone now. */
   readonly clearedAboveMm: number;
   /** Share of the class still hanging above the draw-off line, 0 to 1. */
@@ -36,33 +44,39 @@ export interface SettlingForecast {
 
 /**
  * Clearing of a well-mixed vessel: a class has cleared a depth h when ∫v dt = h, and max(0, 1 − ∫v/h) of it still
- * hangs above that depth. Ready when the slowest class has cleared from the surface to the draw-off line. The range is
- * what a fifth in grain size does, since time goes with 1/d².
+ * hangs above that depth. Ready when the slowest class that sinks has cleared from the surface to the draw-off line.
+ * The range is what the grain sizes' own spread does (a fifth, without readings): a grain s times as wide falls s² as fast.
  */
 export function forecastSettling(q: SettlingQuestion): SettlingForecast {
   const depthMm = q.surfaceMm - q.drawOffMm;
-  const each = q.classes.map((dirt) => {
-    const fallen = fallMmAt(dirt, q.oil, q.temperatures, q.hours, q.surfaceMm);
-    const hours = hoursToFall(dirt, q.oil, q.temperatures, depthMm);
-    return {
-      dirt,
-      front: {
-        name: dirt.name,
-        clearedAboveMm: Math.max(0, q.surfaceMm - fallen),
-        hanging: depthMm > 0 ? Math.min(1, Math.max(0, 1 - fallen / depthMm)) : 0,
-        clearHours: hours,
-      },
-      hours,
-    };
+  const each = q.classes.map((typical) => {
+    const dirt = scaled(typical, q.size.value);
+    return { dirt, front: frontOf(dirt, q, depthMm) };
   });
-  const slowest = each.reduce((a, b) => ((b.hours ?? Infinity) > (a.hours ?? Infinity) ? b : a));
-  const scaled = (factor: number): number | null =>
-    hoursToFall({ ...slowest.dirt, diameterUm: slowest.dirt.diameterUm * factor }, q.oil, q.temperatures, depthMm);
+  const slowest = each.reduce((a, b) => (slowness(b.front) > slowness(a.front) ? b : a));
+  const spread = Math.min(WIDEST_SPREAD, q.size.spread === null ? ASSUMED_SPREAD : q.size.spread / q.size.value);
+  const withGrains = (times: number): number | null =>
+    slowest.front.floats ? null : q.course.hoursToFall(scaled(slowest.dirt, times), depthMm);
   return {
     fronts: each.map((e) => e.front),
-    readyHours: slowest.hours,
-    earliestHours: scaled(1 + SIZE_SPREAD),
-    latestHours: scaled(1 - SIZE_SPREAD),
+    readyHours: slowest.front.clearHours,
+    earliestHours: withGrains(1 + spread),
+    latestHours: withGrains(1 - spread),
     slowest: slowest.dirt.name,
   };
 }
+
+function frontOf(dirt: DirtClass, q: SettlingQuestion, depthMm: number): ClassFront {
+  const fallen = q.course.fallMmAt(dirt, q.hours, q.surfaceMm);
+  const floats = q.course.fallMmAt(dirt, 1, q.surfaceMm) < 0;
+  return {
+    name: dirt.name,
+    floats,
+    clearedAboveMm: Math.min(q.surfaceMm, Math.max(0, q.surfaceMm - fallen)),
+    hanging: depthMm > 0 ? Math.min(1, Math.max(0, 1 - fallen / depthMm)) : 0,
+    clearHours: floats ? null : q.course.hoursToFall(dirt, depthMm),
+  };
+}
+
+/** Scum is skimmed, not waited for: it never holds the others up. */
+const slowness = (f: ClassFront): number => (f.floats ? -1 : (f.clearHours ?? Number.POSITIVE_INFINITY));

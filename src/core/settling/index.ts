@@ -1,6 +1,37 @@
-export { DIRT, type DirtClass, type DirtDensity, type DirtKind, dirtKgPerM3 } from "./dirt";
-export { fallMmAt, fallRateMmPerHour, hoursToFall, type TemperaturePoint } from "./fall";
-export { type ClassFront, forecastSettling, type SettlingForecast, type SettlingQuestion } from "./forecast";
+export { type Bowl, centrifugeLitresPerHour, sigmaM2 } from "./centrifuge";
+export { FallCourse, type HeaterRun, type TemperaturePoint } from "./course";
+export {
+  DIRT,
+  type DirtClass,
+  type DirtDensity,
+  type DirtKind,
+  type DirtShare,
+  dirtKgPerM3,
+  SPECTRUM,
+  scaled,
+} from "./dirt";
+export {
+  cutSizeUm,
+  type FeedWarmth,
+  feedWarmth,
+  litresPerHourForCut,
+  litresUntilFull,
+  narrowestM2,
+  sludgeRoomLitres,
+  type Upflow,
+} from "./displacement";
+export { drainSeconds, type Outlet, outflowLitresPerMinute, outletReynolds } from "./drain";
+export { type DrawOff, drawOffLine } from "./drawOff";
+export { fallRateMmPerHour } from "./fall";
+export { FINING_MOST_CELSIUS, type FiningRecipe, finingDoses, USUAL_FINING } from "./fining";
+export {
+  type ClassFront,
+  forecastSettling,
+  type SettlingForecast,
+  type SettlingQuestion,
+  SIZE_AS_TYPICAL,
+} from "./forecast";
 export { type DipLines, type Layer, type LayerKind, layersOf, muckTopMm } from "./layers";
 export { oilOf, type SettlingOil } from "./oil";
-export { stokesVelocityMPerS } from "./stokes";
+export { fitSizeMultiplier, type SettlingReading, type SizeFit } from "./sizeFit";
+export { GRAVITY_M_PER_S2, stokesDiameterUm, stokesVelocityMPerS } from "./stokes";

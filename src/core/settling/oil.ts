@@ -1,4 +1,4 @@
-import { densityKgPerL, dynamicViscosityPaS, type FluidId } from "../fluids";
+import { densityKgPerL, dynamicViscosityPaS, type Fluid } from "../fluids";
 
 /** The liquid that dirt falls through, as functions of temperature. */
 export interface SettlingOil {
@@ -6,7 +6,7 @@ export interface SettlingOil {
   viscosityPaS(celsius: number): number;
 }
 
-export const oilOf = (fluid: FluidId, usedFactor: number): SettlingOil => ({
+export const oilOf = (fluid: Fluid, usedFactor: number): SettlingOil => ({
   kgPerM3: (celsius) => densityKgPerL(fluid, celsius) * 1000,
   viscosityPaS: (celsius) => dynamicViscosityPaS(fluid, celsius, usedFactor),
 });

@@ -1,22 +1,25 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { VesselForm } from "../vessels";
+import { FLUIDS } from "../fluids";
 import {
   DIRT,
-  fallMmAt,
+  type DirtClass,
+  FallCourse,
   fallRateMmPerHour,
   forecastSettling,
-  hoursToFall,
-  layersOf,
-  muckTopMm,
+  type HeaterRun,
   oilOf,
+  SIZE_AS_TYPICAL,
   type TemperaturePoint,
 } from ".";
 
-const oil = oilOf("canola", 1.15);
+const oil = oilOf(FLUIDS.canola, 1.15);
 const fines = DIRT["light-fryer"][2];
 if (!fines) throw new Error("no fines");
 const far = 1e9;
+const course = (t: readonly TemperaturePoint[], heaterOn: readonly HeaterRun[] = []) =>
+  new FallCourse(oil, t, heaterOn);
+const hoursToFall = (dirt: DirtClass, t: readonly TemperaturePoint[], mm: number) => course(t).hoursToFall(dirt, mm);
 
 const curve: fc.Arbitrary<TemperaturePoint[]> = fc
   .array(fc.tuple(fc.double({ min: 1, max: 90, noNaN: true }), fc.double({ min: 2, max: 45, noNaN: true })), {
@@ -35,14 +38,14 @@ describe("falling", () => {
   it("hours to fall and fall in hours undo each other on any curve of temperatures", () => {
     fc.assert(
       fc.property(curve, fc.double({ min: 1, max: 900, noNaN: true }), (t, mm) => {
-        const hours = hoursToFall(fines, oil, t, mm);
+        const hours = hoursToFall(fines, t, mm);
         expect(hours).not.toBeNull();
-        expect(fallMmAt(fines, oil, t, hours ?? 0, far)).toBeCloseTo(mm, 5);
+        expect(course(t).fallMmAt(fines, hours ?? 0, far)).toBeCloseTo(mm, 5);
       }),
     );
   });
   it("at one temperature it is depth over rate", () => {
-    expect(hoursToFall(fines, oil, [[0, 11]], 600)).toBeCloseTo(600 / fallRateMmPerHour(fines, oil, 11), 9);
+    expect(hoursToFall(fines, [[0, 11]], 600)).toBeCloseTo(600 / fallRateMmPerHour(fines, oil, 11), 9);
   });
   it("is quicker when warmer and for bigger dirt", () => {
     fc.assert(
@@ -59,7 +62,6 @@ describe("falling", () => {
     const early =
       hoursToFall(
         fines,
-        oil,
         [
           [-10, 5],
           [10, 25],
@@ -69,7 +71,6 @@ describe("falling", () => {
     const same =
       hoursToFall(
         fines,
-        oil,
         [
           [0, 15],
           [10, 25],
@@ -77,25 +78,19 @@ describe("falling", () => {
         50,
       ) ?? 0;
     expect(early).toBeCloseTo(same, 9);
-    expect(hoursToFall(fines, oil, [[48, 12]], 50)).toBeCloseTo(hoursToFall(fines, oil, [[0, 12]], 50) ?? 0, 9);
+    expect(hoursToFall(fines, [[48, 12]], 50)).toBeCloseTo(hoursToFall(fines, [[0, 12]], 50) ?? 0, 9);
   });
   it("never clears what floats, and stops asking past the bottom", () => {
     const light = { name: "foam", diameterUm: 50, density: { kind: "fixed" as const, kgPerM3: 700 } };
-    expect(hoursToFall(light, oil, [[0, 11]], 10)).toBeNull();
-    expect(hoursToFall(fines, oil, [[0, 11]], 0)).toBe(0);
+    expect(hoursToFall(light, [[0, 11]], 10)).toBeNull();
+    expect(hoursToFall(fines, [[0, 11]], 0)).toBe(0);
     expect(
-      fallMmAt(
-        fines,
-        oil,
-        [
-          [0, 11],
-          [100, 12],
-          [200, 12],
-          [300, 12],
-        ],
-        5000,
-        20,
-      ),
+      course([
+        [0, 11],
+        [100, 12],
+        [200, 12],
+        [300, 12],
+      ]).fallMmAt(fines, 5000, 20),
     ).toBeLessThan(700);
   });
   it("falls as water in ice-cold oil too", () => {
@@ -105,12 +100,51 @@ describe("falling", () => {
   });
 });
 
+describe("a course of temperatures", () => {
+  it("falls as the closed form at one temperature and as the plain sum where it changes", () => {
+    fc.assert(
+      fc.property(
+        curve,
+        fc.constantFrom(...DIRT["meaty-fryer"]),
+        fc.double({ min: 1, max: 700, noNaN: true }),
+        (t, dirt, end) => {
+          const celsiusAt = (hour: number): number => {
+            const after = t.findIndex(([h]) => h >= hour);
+            if (after <= 0) return (after === 0 ? t[0] : t.at(-1))?.[1] ?? Number.NaN;
+            const [[h0, c0], [h1, c1]] = [t[after - 1] ?? [0, 0], t[after] ?? [0, 0]];
+            return c0 + ((c1 - c0) * (hour - h0)) / (h1 - h0);
+          };
+          const steps = 4000;
+          let plain = 0;
+          for (let i = 0; i < steps; i++)
+            plain += (fallRateMmPerHour(dirt, oil, celsiusAt(((i + 0.5) * end) / steps)) * end) / steps;
+          expect(course(t).fallMmAt(dirt, end, far) / plain).toBeCloseTo(1, 4);
+        },
+      ),
+      { numRuns: 40 },
+    );
+  });
+  it("stands still while the heater runs, and goes on after", () => {
+    const heated = course([[0, 20]], [[10, 30]]);
+    const quiet = course([[0, 20]]);
+    expect(heated.fallMmAt(fines, 30, far)).toBeCloseTo(quiet.fallMmAt(fines, 10, far), 9);
+    expect(heated.fallMmAt(fines, 75, far)).toBeCloseTo(quiet.fallMmAt(fines, 55, far), 9);
+    expect(heated.hoursToFall(fines, 20)).toBeCloseTo((quiet.hoursToFall(fines, 20) ?? 0) + 20, 6);
+  });
+  it("has no answer for water above its boil", () => {
+    const drops = DIRT["light-fryer"][1];
+    if (!drops) throw new Error("no drops");
+    expect(() => course([[0, 105]]).fallMmAt(drops, 5, far)).toThrow("temperatures");
+    expect(course([[0, 105]]).fallMmAt(fines, 5, far)).toBeGreaterThan(0);
+  });
+});
+
 describe("a forecast", () => {
   const ask = (hours: number) =>
     forecastSettling({
       classes: DIRT["meaty-fryer"],
-      oil,
-      temperatures: [[0, 11]],
+      course: course([[0, 11]]),
+      size: SIZE_AS_TYPICAL,
       surfaceMm: 700,
       drawOffMm: 60,
       hours,
@@ -140,51 +174,25 @@ describe("a forecast", () => {
       ),
     );
   });
-});
-
-describe("layers", () => {
-  const drum: VesselForm = { shape: { kind: "cylinder", diameterMm: 571.5 }, rimMm: 850 };
-  const parts = [
-    { component: "canola" as const, litres: 180 },
-    { component: "fryer-fat" as const, litres: 4 },
-    { component: "water" as const, litres: 2 },
-    { component: "sludge" as const, litres: 2 },
-  ];
-  const heights = (dip: Parameters<typeof layersOf>[2]) =>
-    layersOf(drum, parts, dip).map((l) => [l.kind, Math.round(l.toMm)]);
-  it("lie in order from the bottom, muck loose", () => {
-    expect(heights(null)).toEqual([
-      ["sludge", 16],
-      ["water", 23],
-      ["fat", 55],
-      ["oil", 733],
-    ]);
-    expect(muckTopMm(layersOf(drum, parts, null))).toBeCloseTo(54.6, 0);
+  it("leaves scum to be skimmed: it holds nothing up", () => {
+    const foam = { name: "foam", diameterUm: 50, density: { kind: "fixed" as const, kgPerM3: 700 } };
+    const f = forecastSettling({
+      classes: [foam, fines],
+      course: course([[0, 11]]),
+      size: SIZE_AS_TYPICAL,
+      surfaceMm: 700,
+      drawOffMm: 60,
+      hours: 30,
+    });
+    expect(f.slowest).toBe("fines 20 µm");
+    expect(f.fronts[0]).toMatchObject({ floats: true, clearHours: null, clearedAboveMm: 700 });
   });
-  it("believe the stick", () => {
-    expect(heights({ fatMm: 41, waterMm: 9 })).toEqual([
-      ["sludge", 6],
-      ["water", 9],
-      ["fat", 41],
-      ["oil", 733],
-    ]);
-    expect(heights({ fatMm: 12 }).find(([kind]) => kind === "fat")).toBeUndefined();
-  });
-  it("are none in an empty vessel", () => expect(layersOf(drum, [], null)).toEqual([]));
-  it("always stack without gaps or overlaps, whatever the stick says", () => {
-    fc.assert(
-      fc.property(
-        fc.option(fc.nat({ max: 900 }), { nil: undefined }),
-        fc.option(fc.nat({ max: 900 }), { nil: undefined }),
-        (fatMm, waterMm) => {
-          const layers = layersOf(drum, parts, { fatMm, waterMm });
-          layers.forEach((l, i) => {
-            expect(l.toMm).toBeGreaterThan(l.fromMm);
-            if (i > 0) expect(l.fromMm).toBeGreaterThanOrEqual((layers[i - 1]?.toMm ?? 0) - 0.06);
-          });
-          expect(layers.at(-1)?.toMm ?? 0).toBeLessThanOrEqual(733.5);
-        },
-      ),
-    );
+  it("takes the grain size that readings gave, and their spread for its range", () => {
+    const size = { value: 1.5, spread: 0.15, readings: 6, trust: "good" as const };
+    const q = { classes: [fines], course: course([[0, 11]]), surfaceMm: 700, drawOffMm: 60, hours: 0 };
+    const typical = forecastSettling({ ...q, size: SIZE_AS_TYPICAL });
+    const fitted = forecastSettling({ ...q, size });
+    expect((typical.readyHours ?? 0) / (fitted.readyHours ?? 1)).toBeCloseTo(2.25, 6);
+    expect((fitted.latestHours ?? 0) / (fitted.readyHours ?? 1)).toBeCloseTo(1 / 0.81, 6);
   });
 });

@@ -1,4 +1,4 @@
-const GRAVITY_M_PER_S2 = 9.80665;
+export const GRAVITY_M_PER_S2 = 9.80665;
 
 /**
  * Stokes' settling velocity in m/s, down positive: v = (ρp − ρf)·g·d²/(18 μ). Negative for what floats.
@@ -11,4 +11,9 @@ export function stokesVelocityMPerS(
   dynamicViscosityPaS: number,
 ): number {
   return ((particleKgPerM3 - fluidKgPerM3) * GRAVITY_M_PER_S2 * (diameterUm * 1e-6) ** 2) / (18 * dynamicViscosityPaS);
+}
+
+/** Diameter in µm of what falls at a velocity in m/s: d = √(18 μ v/(Δρ g)). Δρ in kg/m³ above zero. */
+export function stokesDiameterUm(velocityMPerS: number, heavierKgPerM3: number, dynamicViscosityPaS: number): number {
+  return Math.sqrt((18 * dynamicViscosityPaS * velocityMPerS) / (heavierKgPerM3 * GRAVITY_M_PER_S2)) * 1e6;
 }

@@ -160,8 +160,8 @@ function curvesOf(
     ...(main
       ? [
           {
-            name: componentName(main.fluid).toLowerCase(),
-            colour: main.fluid === "diesel" ? "#7c8634" : "#5b8aa0",
+            name: main.fluid.name.toLowerCase(),
+            colour: main.fluid.id === "diesel" ? "#7c8634" : "#5b8aa0",
             width: 2,
             dash: [6, 4],
             points: curve(thin),

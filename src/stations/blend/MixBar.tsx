@@ -19,7 +19,7 @@ interface Props {
 export function MixBar({ plan, fillTo, oilName, byHand, onOil }: Props) {
   const units = useUnits();
   const id = useId();
-  const parts = byComponent(plan.after.map((p) => ({ component: p.fluid, litres: p.litres }))).filter(
+  const parts = byComponent(plan.after.map((p) => ({ component: p.fluid.id, litres: p.litres }))).filter(
     (p) => p.litres > 0.05,
   );
   const room = plan.oilLitres + plan.thinnerLitres;

@@ -1,13 +1,6 @@
 import { mixOf, type VesselView } from "@/core/advice";
-import {
-  cloudPointCelsius,
-  flashPointCelsius,
-  type MixPart,
-  mixCetane,
-  mixViscosityMm2PerS,
-  type NoTopUp,
-  topUp,
-} from "@/core/blending";
+import { cloudPointCelsius, type MixPart, mixCetane, mixViscosityMm2PerS, type NoTopUp, topUp } from "@/core/blending";
+import { flashPointCelsius, isPetrol } from "@/core/fluids";
 import type { Settings } from "@/core/ledger";
 
 export interface BlendPlan {
@@ -48,7 +41,7 @@ export function planBlend(
   const thinPart = ingredient(thinner, settings.usedFactor);
   if (!oilPart) return { code: "no-fuel-in", what: "oil" };
   if (!thinPart) return { code: "no-fuel-in", what: "thinner" };
-  const petrol = mixOf(thinner.components, 1).some((p) => p.fluid === "petrol");
+  const petrol = mixOf(thinner.components, 1).some((p) => isPetrol(p.fluid));
   if (petrol && tank.vessel.role === "tank") return { code: "petrol-into-tank" };
   const room = fillToLitres - contents.reduce((sum, p) => sum + p.litres, 0);
   const { tonightLowCelsius: low, pumpLimitMm2PerS: limit } = settings;

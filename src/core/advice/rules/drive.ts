@@ -1,5 +1,4 @@
 import { type MixPart, mixViscosityMm2PerS } from "../../blending";
-import { FLUIDS } from "../../fluids";
 import type { Vehicle, VesselId } from "../../ledger";
 import type { Advice } from "../advice";
 import { mixOf } from "../mixture";
@@ -107,7 +106,7 @@ const find = (reading: Reading, id: VesselId): VesselReading | undefined =>
 function heavyShare(mix: readonly MixPart[]): number {
   const all = mix.reduce((sum, p) => sum + p.litres, 0);
   const thin = mix.reduce((sum, p) => {
-    const { family } = FLUIDS[p.fluid];
+    const { family } = p.fluid;
     return family === "petroleum" || family === "ester" ? sum + p.litres : sum;
   }, 0);
   return all > 0 ? 1 - thin / all : 0;

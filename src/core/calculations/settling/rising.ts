@@ -1,0 +1,17 @@
+import { densityKgPerL, dynamicViscosityPaS, type FluidId, type FluidTable } from "../../fluids";
+import type { Upflow } from "../../settling";
+
+/** Dirt of a density in an oil at a temperature, as displacement and centrifuge take it. */
+export const inOil = (
+  fluids: FluidTable,
+  i: {
+    readonly fluid: FluidId;
+    readonly celsius: number;
+    readonly usedFactor: number;
+    readonly particleKgPerM3: number;
+  },
+): Upflow => ({
+  particleKgPerM3: i.particleKgPerM3,
+  fluidKgPerM3: densityKgPerL(fluids[i.fluid], i.celsius) * 1000,
+  viscosityPaS: dynamicViscosityPaS(fluids[i.fluid], i.celsius, i.usedFactor),
+});

@@ -1,0 +1,66 @@
+import { DIRT, FallCourse, forecastSettling, oilOf } from "../../settling";
+import * as z from "../../zod";
+import { calculation } from "../calculation";
+import { figure, fluid, fluidsOf, input, maybe, own, readings, temperatures, trust, usedFactor } from "../fields";
+import { dirtClasses } from "./dirt";
+import { heaterOn } from "./heater";
+
+const front = z.strictObject({
+  name: z.string(),
+  floats: z.boolean().meta({ title: "Floats: skim it" }),
+  clearedAboveMm: figure("Gone above", "mm"),
+  hanging: figure("Still hanging above the line", "1"),
+  clearHours: maybe("Below the line after", "h"),
+});
+
+export const settleForecast = calculation({
+  name: "settle-forecast",
+  room: "settling",
+  title: "When a vessel is ready to draw",
+  equation:
+    "cleared to surface − ∫v dt;  still hanging above depth h: max(0, 1 − ∫v dt/h);  ready when the slowest class has fallen to the line",
+  source: "Stokes 1851 from a well-mixed start; grain sizes times your own multiplier",
+  range: "−40 to 150 °C (water to 100 °C). Without readings the grains may be a fifth smaller or larger than typical.",
+  input: z.strictObject({
+    classes: dirtClasses,
+    fluid: fluid("Oil"),
+    surfaceMm: input("Surface", "mm", 1, 20_000),
+    drawOffMm: input("Draw-off line", "mm", 0, 20_000),
+    hours: input("Hours it has stood", "h", 0, 100_000),
+    temperatures,
+    heaterOn,
+    sizeMultiplier: input("Grains, times as wide", "1", 0.05, 20).default(1),
+    sizeSpread: input("One standard error of that", "1", 0, 20).nullable().default(null),
+    readings: readings.default(0),
+    trust: trust.default("assumed"),
+    usedFactor,
+    own,
+  }),
+  output: z.strictObject({
+    fronts: z.array(front).readonly().meta({ title: "Each class" }),
+    readyHours: maybe("Ready after", "h"),
+    earliestHours: maybe("At the earliest", "h"),
+    latestHours: maybe("At the latest", "h"),
+    slowest: z.string().meta({ title: "What it waits for" }),
+  }),
+  example: {
+    classes: DIRT["meaty-fryer"].map(({ name, diameterUm, density }) => ({ name, diameterUm, density })),
+    fluid: "canola",
+    surfaceMm: 733,
+    drawOffMm: 66,
+    hours: 240,
+    temperatures: [
+      [0, 11],
+      [240, 14],
+    ],
+    usedFactor: 1.15,
+  },
+  answer: "readyHours",
+  heavy: true,
+  run: (i) =>
+    forecastSettling({
+      ...i,
+      course: new FallCourse(oilOf(fluidsOf(i)[i.fluid], i.usedFactor), i.temperatures, i.heaterOn),
+      size: { value: i.sizeMultiplier, spread: i.sizeSpread, readings: i.readings, trust: i.trust },
+    }),
+});

@@ -1,0 +1,3 @@
+export { CO2_KG_PER_DIESEL_L, savedCo2Kg } from "./carbon";
+export { type BurnedLitres, type Payback, payback } from "./payback";
+export { type Way, type WayCost, wayCost } from "./wayCost";

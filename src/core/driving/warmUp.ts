@@ -1,0 +1,60 @@
+import { type Fitted, fitNonlinear, fitted, Refused } from "../numerics";
+
+/** A cold or a warm start: temperatures in °C. The engine would settle at ambient + rise without its thermostat. */
+export interface WarmUp {
+  readonly ambientCelsius: number;
+  readonly startCelsius: number;
+  readonly riseK: number;
+  readonly thermostatCelsius: number;
+  readonly tauMinutes: number;
+}
+
+/** Until trips say better. Source: physics §6. */
+export const TYPICAL_RISE_K = 130;
+export const TYPICAL_TAU_MINUTES = 6;
+
+/** Coolant in °C after some minutes: min(thermostat, start + (ambient + rise − start)·(1 − e^(−t/τ))). */
+export function coolantCelsius(w: WarmUp, minutes: number): number {
+  const reach = w.ambientCelsius + w.riseK - w.startCelsius;
+  return Math.min(w.thermostatCelsius, w.startCelsius + reach * (1 - Math.exp(-minutes / w.tauMinutes)));
+}
+
+/** Minutes until the coolant is at a temperature; null where the thermostat or the cold keep it below. */
+export function minutesToCoolant(w: WarmUp, celsius: number): number | null {
+  if (celsius <= w.startCelsius) return 0;
+  if (celsius > w.thermostatCelsius) return null;
+  const share = (celsius - w.startCelsius) / (w.ambientCelsius + w.riseK - w.startCelsius);
+  return share < 1 && share > 0 ? -w.tauMinutes * Math.log(1 - share) : null;
+}
+
+/** One look at the gauge on a trip. */
+export interface WarmUpReading {
+  readonly ambientCelsius: number;
+  readonly startCelsius: number;
+  readonly minutes: number;
+  readonly coolantCelsius: number;
+}
+
+/** A gauge this near the thermostat has stopped telling how fast it got there. */
+const HELD_K = 1;
+
+/**
+ * τ in minutes from logged trips, least squares on the gauge's °C. Readings at the thermostat are left out: they only
+ * say that it was there by then. Refuses where none is left.
+ */
+export function fitTau(readings: readonly WarmUpReading[], riseK: number, thermostatCelsius: number): Fitted {
+  const moving = readings.filter((r) => r.minutes > 0 && r.coolantCelsius < thermostatCelsius - HELD_K);
+  if (moving.length === 0)
+    throw new Refused("readings", "the engine was at its thermostat by all of them: note one earlier");
+  const fit = fitNonlinear(
+    moving.map((r, i) => [i, r.coolantCelsius]),
+    ([tauMinutes = TYPICAL_TAU_MINUTES]) =>
+      (i) => {
+        const r = moving[i];
+        return r ? coolantCelsius({ ...r, riseK, thermostatCelsius, tauMinutes }, r.minutes) : Number.NaN;
+      },
+    [{ start: TYPICAL_TAU_MINUTES, min: 0.2, max: 240 }],
+    "readings",
+  );
+  return fitted(fit.values[0] ?? Number.NaN, fit.errors[0] ?? null, moving.length);
+}

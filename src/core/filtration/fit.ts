@@ -1,0 +1,35 @@
+import { type Fitted, fitted, leastSquares, Refused } from "../numerics";
+
+/** Litres through and seconds taken, both from the start of the run. */
+export type FilterPoint = readonly [litres: number, seconds: number];
+
+export interface FilterFit {
+  /** Rm, 1/m. */
+  readonly medium: Fitted;
+  /** αc, 1/m². */
+  readonly cake: Fitted;
+}
+
+/**
+ * The bag's two resistances from a run's own readings: unweighted least squares of (t/V)·A·ΔP/μ on V/(2A), at constant
+ * pressure. Source: physics §4. Refuses readings that are too alike, and a run that got faster as it went: that is a
+ * leak, a warmer oil or a higher pressure, and no cake.
+ */
+export function fitFilter(
+  points: readonly FilterPoint[],
+  areaM2: number,
+  pressurePa: number,
+  viscosityPaS: number,
+): FilterFit {
+  const fit = leastSquares(
+    points.map(([litres]) => [1, litres / 1000 / (2 * areaM2)]),
+    points.map(([litres, seconds]) => ((seconds / (litres / 1000)) * areaM2 * pressurePa) / viscosityPaS),
+    "points",
+  );
+  const [medium = Number.NaN, cake = Number.NaN] = fit.coefficients;
+  if (!(cake > 0)) throw new Refused("points", "the bag got no slower as it filled: a leak, or the oil got warmer");
+  return {
+    medium: fitted(medium, fit.errors[0] ?? null, points.length),
+    cake: fitted(cake, fit.errors[1] ?? null, points.length),
+  };
+}

@@ -1,0 +1,27 @@
+import { Refused } from "../numerics";
+
+const GRAVITY_M_PER_S2 = 9.80665;
+
+/** A bag under a feed whose level falls: viscosity in Pa·s, density in kg/m³, level above the bag in m, areas in m². */
+export interface GravityFilter {
+  readonly viscosityPaS: number;
+  readonly kgPerM3: number;
+  readonly areaM2: number;
+  readonly headM: number;
+  readonly feedAreaM2: number;
+  readonly mediumPerM: number;
+  readonly cakePerM2: number;
+}
+
+/**
+ * Seconds to run so many litres through a bag by gravity, the head falling as the feed does: dV/dt = A·ρgh/(μ·R) with
+ * h = H − V/a. In h the integral closes: t = μ·a/(A·ρ·g)·((Rm + αc·a·H/A)·ln(H/h) − αc·a/A·(H − h)). Refuses litres
+ * that the feed does not hold above the bag: the last of them would take for ever. Source: physics §4.
+ */
+export function gravitySeconds(f: GravityFilter, litres: number): number {
+  const endM = f.headM - litres / 1000 / f.feedAreaM2;
+  if (!(endM > 0)) throw new Refused("litres", "more than stands above the bag: the level would fall below it");
+  const cakePerHead = (f.cakePerM2 * f.feedAreaM2) / f.areaM2;
+  const resisted = (f.mediumPerM + cakePerHead * f.headM) * Math.log(f.headM / endM) - cakePerHead * (f.headM - endM);
+  return ((f.viscosityPaS * f.feedAreaM2) / (f.areaM2 * f.kgPerM3 * GRAVITY_M_PER_S2)) * resisted;
+}

@@ -1,0 +1,17 @@
+export { litresLeft } from "./bagLife";
+export { type Filter, filterLitres, filterSeconds, flowLitresPerHour } from "./cake";
+export {
+  type Cascade,
+  type CascadeBag,
+  type CascadeQuestion,
+  type CascadeStage,
+  caughtShare,
+  type DirtLoad,
+  runCascade,
+} from "./cascade";
+export { type FilterFit, type FilterPoint, fitFilter } from "./fit";
+export { type GravityFilter, gravitySeconds } from "./gravity";
+export { logNormalLoads } from "./logNormal";
+export { TYPICAL_CAKE_M_PER_KG, type TypicalBag, typicalBag } from "./media";
+export { INSECT_SCREEN_UM, meshThatHolds, US_SIEVES, umOfMesh } from "./sieve";
+export { type BagRun, type BagTrend, bagTrend, TREND_ALARM, type TrendCause, type Upstream } from "./trend";

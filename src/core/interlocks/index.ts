@@ -1,0 +1,17 @@
+export { askStep, type Clearance, isCleared, type Need, type Refusal } from "./ask";
+export {
+  DRIVES,
+  type Drive,
+  MATERIALS,
+  type Material,
+  OPERATIONS,
+  type Operation,
+  PLACES,
+  type Place,
+  type Receiver,
+  type Step,
+  type StepPart,
+  type Substance,
+  type Unattended,
+} from "./step";
+export { NEEDS, NEVER, type NeedCode, type NeverCode } from "./table";

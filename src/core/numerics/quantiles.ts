@@ -1,0 +1,2 @@
+/** Quantiles of the two distributions we use, from the statistics package. */
+export { gammaInverse, normalInverse } from "./vendor/jstat";

@@ -1,0 +1,2 @@
+export function gammaInverse(probability: number, shape: number, scale: number): number;
+export function normalInverse(probability: number): number;

@@ -1,0 +1,185 @@
+import { waterDensityKgPerM3 } from "../fluids";
+import { bisect, integrate, OutOfRange } from "../numerics";
+import type { DirtClass, DirtDensity } from "./dirt";
+import type { SettlingOil } from "./oil";
+import { GRAVITY_M_PER_S2 } from "./stokes";
+
+/** Temperature at an hour since the start; linear between points, the first and last held outside them. */
+export type TemperaturePoint = readonly [hour: number, celsius: number];
+/** Hours since the start in which a heater ran: its convection keeps small dirt up, so nothing counts as fallen. */
+export type HeaterRun = readonly [fromHour: number, toHour: number];
+
+const KELVIN_PER_PANEL = 1;
+const MM_PER_M = 1000;
+const SECONDS_PER_HOUR = 3600;
+
+interface Piece {
+  readonly from: number;
+  readonly to: number;
+  readonly startCelsius: number;
+  readonly endCelsius: number;
+  readonly stirred: boolean;
+}
+
+/** What every class's fall is made of, in hours·(Pa·s)⁻¹ and that times kg/m³: ∫dt/18μ, ∫ρ_oil dt/18μ, ∫ρ_water dt/18μ. */
+interface Sums {
+  readonly thin: number;
+  readonly oil: number;
+  readonly water: number;
+}
+
+const NOTHING: Sums = { thin: 0, oil: 0, water: 0 };
+
+/**
+ * How far dirt falls through an oil over a course of temperatures: ∫v dt with Stokes' v, d²·g·∫(ρp − ρf)/(18 μ) dt.
+ * The three integrals are the same for every class, so they are worked out once, and only as far as somebody asks.
+ * Source: physics §3; exact for one temperature, three-point Gauss–Legendre a kelvin where it changes.
+ */
+export class FallCourse {
+  private readonly pieces: Piece[] = [];
+  /** Sums at the start of each piece. */
+  private readonly before: Sums[] = [NOTHING];
+  private readonly next: Iterator<Piece>;
+
+  constructor(
+    private readonly oil: SettlingOil,
+    temperatures: readonly TemperaturePoint[],
+    heaterOn: readonly HeaterRun[],
+  ) {
+    this.next = stirring(pieces(temperatures), heaterOn);
+  }
+
+  /**
+   * mm a class has fallen by an hour; negative for what rises. Past `enoughMm` nobody asks how far it would have gone
+   * on through the bottom, so the sum stops there.
+   */
+  fallMmAt(dirt: DirtClass, hours: number, enoughMm: number): number {
+    for (let i = 0; ; i++) {
+      const piece = this.piece(i);
+      const fallen = fallMm(dirt, this.sumsBefore(i));
+      if (fallen >= enoughMm || hours <= piece.from) return fallen;
+      if (hours <= piece.to) return fallen + fallMm(dirt, this.within(piece, hours));
+    }
+  }
+
+  /** Hours until a class has fallen so far, or null where it does not sink at the temperature that is held last. */
+  hoursToFall(dirt: DirtClass, depthMm: number): number | null {
+    if (depthMm <= 0) return 0;
+    for (let i = 0; ; i++) {
+      const piece = this.piece(i);
+      const fallen = fallMm(dirt, this.sumsBefore(i));
+      if (piece.to === Number.POSITIVE_INFINITY) {
+        const perHour = fallMm(dirt, this.within(piece, piece.from + 1));
+        return perHour > 0 ? piece.from + (depthMm - fallen) / perHour : null;
+      }
+      if (fallMm(dirt, this.sumsBefore(i + 1)) >= depthMm)
+        return bisect((hour) => fallen + fallMm(dirt, this.within(piece, hour)) - depthMm, piece.from, piece.to);
+    }
+  }
+
+  private piece(i: number): Piece {
+    while (this.pieces.length <= i) this.pieces.push(this.next.next().value as Piece);
+    return this.pieces[i] as Piece;
+  }
+
+  private sumsBefore(i: number): Sums {
+    while (this.before.length <= i) {
+      const at = this.before.length - 1;
+      const known = this.before[at] as Sums;
+      const piece = this.piece(at);
+      const more = this.within(piece, piece.to);
+      this.before.push({ thin: known.thin + more.thin, oil: known.oil + more.oil, water: known.water + more.water });
+    }
+    return this.before[i] as Sums;
+  }
+
+  /** The sums from a piece's start until an hour in it. */
+  private within(p: Piece, until: number): Sums {
+    if (p.stirred || until <= p.from) return NOTHING;
+    const { oil } = this;
+    const thinness = (celsius: number): number => 1 / (18 * oil.viscosityPaS(celsius));
+    if (p.startCelsius === p.endCelsius) {
+      const thin = (until - p.from) * thinness(p.startCelsius);
+      return { thin, oil: thin * oil.kgPerM3(p.startCelsius), water: thin * waterKgPerM3(p.startCelsius) };
+    }
+    const slope = (p.endCelsius - p.startCelsius) / (p.to - p.from);
+    const panels = Math.ceil(Math.abs(p.endCelsius - p.startCelsius) / KELVIN_PER_PANEL);
+    let oilSum = 0;
+    let waterSum = 0;
+    // One walk for the three: the weighted sums ride along with the first, which `integrate` adds up.
+    const panelHours = (until - p.from) / panels;
+    const thin = integrate(
+      (hour, weight) => {
+        const celsius = p.startCelsius + slope * (hour - p.from);
+        const value = thinness(celsius);
+        oilSum += weight * value * oil.kgPerM3(celsius);
+        waterSum += weight * value * waterKgPerM3(celsius);
+        return value;
+      },
+      p.from,
+      until,
+      panels,
+    );
+    return { thin, oil: oilSum * panelHours, water: waterSum * panelHours };
+  }
+}
+
+/** mm that a class falls while the sums run up. */
+function fallMm(dirt: DirtClass, sums: Sums): number {
+  const pull = pullOf(dirt.density, sums);
+  return pull * GRAVITY_M_PER_S2 * (dirt.diameterUm * 1e-6) ** 2 * SECONDS_PER_HOUR * MM_PER_M;
+}
+
+function pullOf(density: DirtDensity, sums: Sums): number {
+  if (density.kind === "fixed") return density.kgPerM3 * sums.thin - sums.oil;
+  if (density.kind === "over-oil") return density.kgPerM3 * sums.thin;
+  // Over its boil water does not fall, it foams: there is no answer to give.
+  if (Number.isNaN(sums.water)) throw new OutOfRange("temperatures", 101, -60, 100);
+  return sums.water - sums.oil;
+}
+
+/** Below freezing the drops are ice or super-cooled; the curve's end value serves for both. NaN over the boil. */
+const waterKgPerM3 = (celsius: number): number =>
+  celsius > 100 ? Number.NaN : waterDensityKgPerM3(Math.max(celsius, -5));
+
+/** The pieces of the temperature's curve, one after another, the last without end. */
+function* pieces(temperatures: readonly TemperaturePoint[]): Generator<Piece> {
+  const first = temperatures[0];
+  if (!first) throw new Error("settling needs at least one temperature");
+  const piece = (from: number, to: number, startCelsius: number, endCelsius: number): Piece => ({
+    from,
+    to,
+    startCelsius,
+    endCelsius,
+    stirred: false,
+  });
+  if (first[0] > 0) yield piece(0, first[0], first[1], first[1]);
+  let [h0, c0] = first;
+  for (const [h1, c1] of temperatures.slice(1)) {
+    if (h1 > 0) yield piece(Math.max(h0, 0), h1, h0 < 0 ? c0 + ((c1 - c0) * -h0) / (h1 - h0) : c0, c1);
+    [h0, c0] = [h1, c1];
+  }
+  yield piece(Math.max(h0, 0), Number.POSITIVE_INFINITY, c0, c0);
+}
+
+/** The same pieces, cut where a heater goes on and off. */
+function* stirring(all: Iterable<Piece>, heaterOn: readonly HeaterRun[]): Generator<Piece> {
+  const edges = heaterOn.flat().sort((a, b) => a - b);
+  const on = (hour: number): boolean => heaterOn.some(([from, to]) => hour >= from && hour < to);
+  for (const p of all) {
+    const cuts = [p.from, ...edges.filter((e) => e > p.from && e < p.to), p.to];
+    const slope = (p.endCelsius - p.startCelsius) / (p.to - p.from);
+    const celsiusAt = (hour: number): number =>
+      p.startCelsius === p.endCelsius ? p.startCelsius : p.startCelsius + slope * (hour - p.from);
+    for (const [i, from] of cuts.slice(0, -1).entries()) {
+      const to = cuts[i + 1] ?? p.to;
+      yield {
+        from,
+        to,
+        startCelsius: celsiusAt(from),
+        endCelsius: to === p.to ? p.endCelsius : celsiusAt(to),
+        stirred: on(from),
+      };
+    }
+  }
+}

@@ -1,4 +1,4 @@
-import { type FluidLitres, isPetrol } from "../fluids";
+import { type FluidLitres, holdsPetrol } from "../fluids";
 
 /** What a blend's make-up asks for, whatever its viscosity. Source: physics §2. */
 export type BlendCaution =
@@ -10,14 +10,16 @@ export type BlendCaution =
 export const LEAST_CETANE = 40;
 
 export function blendCautions(parts: readonly FluidLitres[], cetane: number, fatLimitShare: number): BlendCaution[] {
-  const litres = parts.reduce((sum, p) => sum + p.litres, 0);
-  const share = (is: (p: FluidLitres) => boolean): number =>
-    parts.reduce((sum, p) => (is(p) ? sum + p.litres : sum), 0) / litres;
-  const found: [BlendCaution, boolean][] = [
-    ["too-much-fat", share((p) => p.fluid.family === "fat") > fatLimitShare],
-    ["petrol-must-stand-outside", share((p) => isPetrol(p.fluid)) > 0],
-    ["cetane-low", cetane < LEAST_CETANE],
-    ["engine-oil-sludge-to-recycler", share((p) => p.fluid.family === "engine") > 0],
-  ];
-  return found.flatMap(([caution, holds]) => (holds ? [caution] : []));
+  let [all, fat, engine] = [0, 0, 0];
+  for (const { fluid, litres } of parts) {
+    all += litres;
+    if (fluid.family === "fat") fat += litres;
+    if (fluid.family === "engine") engine += litres;
+  }
+  const found: BlendCaution[] = [];
+  if (fat > fatLimitShare * all) found.push("too-much-fat");
+  if (holdsPetrol(parts)) found.push("petrol-must-stand-outside");
+  if (cetane < LEAST_CETANE) found.push("cetane-low");
+  if (engine > 0) found.push("engine-oil-sludge-to-recycler");
+  return found;
 }

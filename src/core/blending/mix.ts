@@ -21,12 +21,17 @@ export const withUsedFactor = (parts: readonly FluidPart[], usedFactor: number):
     return { fluid, litres: p.litres, usedFactor: fried ? usedFactor : 1 };
   });
 
-export const mixLitres = (parts: readonly { readonly litres: number }[]): number =>
-  parts.reduce((sum, p) => sum + p.litres, 0);
+export function mixLitres(parts: readonly { readonly litres: number }[]): number {
+  let sum = 0;
+  for (const p of parts) sum += p.litres;
+  return sum;
+}
 
 /** Volume-weighted mean of a property; NaN for an empty mix, which callers rule out first. */
 export function volumeMean(parts: readonly FluidLitres[], of: (fluid: Fluid) => number): number {
-  return parts.reduce((sum, p) => sum + p.litres * of(p.fluid), 0) / mixLitres(parts);
+  let sum = 0;
+  for (const p of parts) sum += p.litres * of(p.fluid);
+  return sum / mixLitres(parts);
 }
 
 /** Kinematic viscosity in mm²/s of a mix at a temperature: ASTM D7152, volume fractions on W. Range −40 to 150 °C. */

@@ -1,4 +1,4 @@
-import { FLUID_IDS, type FluidTable, fluidTable } from "../fluids";
+import { FLUID_IDS, FLUIDS, type FluidTable, fluidTable } from "../fluids";
 import { ShapeSchema } from "../ledger";
 import * as z from "../zod";
 
@@ -39,13 +39,14 @@ const Figures = z
   })
   .partial();
 
-/** The owner's own figures in the place of the table's typical ones; an empty object changes nothing. */
+/** The owner's own figures in the place of the table's typical ones. */
 export const own = z
   .partialRecord(z.enum(FLUID_IDS), Figures)
-  .default({})
+  .optional()
   .meta({ title: "Your own figures for fluids" });
 
-export const fluidsOf = (i: { readonly own: z.output<typeof own> }): FluidTable => fluidTable(i.own);
+export const fluidsOf = (i: { readonly own?: z.output<typeof own> }): FluidTable =>
+  i.own === undefined ? FLUIDS : fluidTable(i.own);
 
 const Point = z.tuple([input("Hour", "h", -100_000, 100_000), celsius("Temperature")]);
 

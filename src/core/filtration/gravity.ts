@@ -2,10 +2,8 @@ import { Refused } from "../numerics";
 
 const GRAVITY_M_PER_S2 = 9.80665;
 
-/** A bag under a feed whose level falls: viscosity in Pa·s, density in kg/m³, level above the bag in m, areas in m². */
+/** A bag under a feed whose level falls: level above the bag in m, areas in m², resistances as in `Filter`. */
 export interface GravityFilter {
-  readonly viscosityPaS: number;
-  readonly kgPerM3: number;
   readonly areaM2: number;
   readonly headM: number;
   readonly feedAreaM2: number;
@@ -18,10 +16,10 @@ export interface GravityFilter {
  * h = H − V/a. In h the integral closes: t = μ·a/(A·ρ·g)·((Rm + αc·a·H/A)·ln(H/h) − αc·a/A·(H − h)). Refuses litres
  * that the feed does not hold above the bag: the last of them would take for ever. Source: physics §4.
  */
-export function gravitySeconds(f: GravityFilter, litres: number): number {
+export function gravitySeconds(f: GravityFilter, viscosityPaS: number, kgPerM3: number, litres: number): number {
   const endM = f.headM - litres / 1000 / f.feedAreaM2;
   if (!(endM > 0)) throw new Refused("litres", "more than stands above the bag: the level would fall below it");
   const cakePerHead = (f.cakePerM2 * f.feedAreaM2) / f.areaM2;
   const resisted = (f.mediumPerM + cakePerHead * f.headM) * Math.log(f.headM / endM) - cakePerHead * (f.headM - endM);
-  return ((f.viscosityPaS * f.feedAreaM2) / (f.areaM2 * f.kgPerM3 * GRAVITY_M_PER_S2)) * resisted;
+  return ((viscosityPaS * f.feedAreaM2) / (f.areaM2 * kgPerM3 * GRAVITY_M_PER_S2)) * resisted;
 }

@@ -13,9 +13,6 @@ import {
 import { oilGPerMol } from "./methanol";
 
 export interface Batch {
-  readonly oil: Fluid;
-  /** The ester it becomes, for its density. */
-  readonly ester: Fluid;
   readonly oilLitres: number;
   readonly ffaPct: number;
   readonly methanolLitres: number;
@@ -28,6 +25,8 @@ export interface Batch {
   readonly methanolToGlycerolShare: number;
   /** Of the ester layer, lost in washing. */
   readonly washLossShare: number;
+  /** Glycerol phase as drained; null where it was not measured. */
+  readonly drainedGlycerolLitres: number | null;
 }
 
 export interface BatchBalance {
@@ -48,6 +47,8 @@ export interface BatchBalance {
   readonly methanolWashedKg: number;
   readonly inKg: number;
   readonly outKg: number;
+  /** Glycerol phase drained against predicted; null where it was not measured. */
+  readonly drainedToPredicted: number | null;
 }
 
 const SOAP_KG_PER_L = 1.02;
@@ -57,9 +58,9 @@ const SOAP_KG_PER_L = 1.02;
  * taken off, soap what free acid and base leave when water is. Refuses more conversion than the methanol can do, and
  * free acid that the base does not neutralise. Volumes at 15 °C. Source: physics §5.
  */
-export function batchBalance(b: Batch): BatchBalance {
-  const gPerMol = oilGPerMol(b.oil);
-  const oilKg = b.oilLitres * b.oil.rho15KgPerL;
+export function batchBalance(b: Batch, oil: Fluid, ester: Fluid): BatchBalance {
+  const gPerMol = oilGPerMol(oil);
+  const oilKg = b.oilLitres * oil.rho15KgPerL;
   const ffaKg = (oilKg * b.ffaPct) / 100;
   const oilMol = ((oilKg - ffaKg) * 1000) / gPerMol;
   const turnedMol = oilMol * b.conversion;
@@ -87,6 +88,8 @@ export function batchBalance(b: Batch): BatchBalance {
   const glycerolPhaseKg = glycerolKg + methanolDownKg + soapKg + waterKg + catalystLeftKg;
   const methanolWashedKg = methanolLeftKg - methanolDownKg;
   const kept = 1 - b.washLossShare;
+  const glycerolPhaseLitres =
+    glycerolKg / GLYCEROL_KG_PER_L + methanolDownKg / METHANOL_KG_PER_L + soapKg / SOAP_KG_PER_L + waterKg;
   return {
     esterKg,
     unreactedKg,
@@ -97,12 +100,15 @@ export function batchBalance(b: Batch): BatchBalance {
     catalystLeftKg,
     washLossKg,
     glycerolPhaseKg,
-    glycerolPhaseLitres:
-      glycerolKg / GLYCEROL_KG_PER_L + methanolDownKg / METHANOL_KG_PER_L + soapKg / SOAP_KG_PER_L + waterKg,
+    glycerolPhaseLitres,
     fuelKg,
-    fuelLitres: kept * (esterKg / b.ester.rho15KgPerL + unreactedKg / b.oil.rho15KgPerL),
+    fuelLitres: kept * (esterKg / ester.rho15KgPerL + unreactedKg / oil.rho15KgPerL),
     methanolWashedKg,
     inKg: oilKg + methanolInKg + b.catalystG / 1000,
     outKg: fuelKg + washLossKg + methanolWashedKg + glycerolPhaseKg,
+    drainedToPredicted:
+      b.drainedGlycerolLitres === null || glycerolPhaseLitres <= 0
+        ? null
+        : b.drainedGlycerolLitres / glycerolPhaseLitres,
   };
 }

@@ -33,8 +33,8 @@ export type MarkVerdict = Mark & {
 
 /** Each mark against what was read. What was not read is not tested: never passed. */
 export const judgeMarks = (marks: readonly Mark[], readings: Readings): MarkVerdict[] =>
-  marks.map((mark) => {
-    const read = readings[mark.name] ?? null;
-    if (read === null) return { ...mark, read, verdict: "not-tested" };
-    return { ...mark, read, verdict: read >= mark.min && read <= mark.max ? "within" : "outside" };
+  marks.map(({ name, min, max }) => {
+    const read = readings[name] ?? null;
+    const verdict = read === null ? "not-tested" : read >= min && read <= max ? "within" : "outside";
+    return { name, min, max, read, verdict };
   });

@@ -3,6 +3,6 @@ export { type Fitted, fitted, type Trust, trustOf } from "./fitted";
 export { type LinearFit, leastSquares } from "./leastSquares";
 export { fitNonlinear, type NonlinearFit } from "./nonlinearFit";
 export { solveOde } from "./ode";
-export { integrate } from "./quadrature";
+export { forEachNode } from "./quadrature";
 export { gammaInverse, normalInverse } from "./quantiles";
 export { OutOfRange, Refused, requireRange } from "./range";

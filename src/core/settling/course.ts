@@ -1,15 +1,16 @@
-import { waterDensityKgPerM3 } from "../fluids";
-import { bisect, integrate, OutOfRange } from "../numerics";
+import { bisect, forEachNode, OutOfRange } from "../numerics";
 import type { DirtClass, DirtDensity } from "./dirt";
 import type { SettlingOil } from "./oil";
 import { GRAVITY_M_PER_S2 } from "./stokes";
+import { type Thinness, ThinnessTable } from "./thinness";
 
 /** Temperature at an hour since the start; linear between points, the first and last held outside them. */
 export type TemperaturePoint = readonly [hour: number, celsius: number];
 /** Hours since the start in which a heater ran: its convection keeps small dirt up, so nothing counts as fallen. */
 export type HeaterRun = readonly [fromHour: number, toHour: number];
 
-const KELVIN_PER_PANEL = 1;
+/** Three-point Gauss–Legendre is good to a millionth over so much, even where cold oil thickens fast. */
+const KELVIN_PER_PANEL = 10;
 const MM_PER_M = 1000;
 const SECONDS_PER_HOUR = 3600;
 
@@ -21,32 +22,23 @@ interface Piece {
   readonly stirred: boolean;
 }
 
-/** What every class's fall is made of, in hours·(Pa·s)⁻¹ and that times kg/m³: ∫dt/18μ, ∫ρ_oil dt/18μ, ∫ρ_water dt/18μ. */
-interface Sums {
-  readonly thin: number;
-  readonly oil: number;
-  readonly water: number;
-}
-
-const NOTHING: Sums = { thin: 0, oil: 0, water: 0 };
+const NOTHING: Readonly<Thinness> = { thin: 0, oil: 0, water: 0 };
 
 /**
  * How far dirt falls through an oil over a course of temperatures: ∫v dt with Stokes' v, d²·g·∫(ρp − ρf)/(18 μ) dt.
  * The three integrals are the same for every class, so they are worked out once, and only as far as somebody asks.
- * Source: physics §3; exact for one temperature, three-point Gauss–Legendre a kelvin where it changes.
+ * Source: physics §3; exact for one temperature, three-point Gauss–Legendre where it changes.
  */
 export class FallCourse {
   private readonly pieces: Piece[] = [];
-  /** Sums at the start of each piece. */
-  private readonly before: Sums[] = [NOTHING];
+  /** Thinness at the start of each piece. */
+  private readonly before: Thinness[] = [{ ...NOTHING }];
   private readonly next: Iterator<Piece>;
+  private readonly table: ThinnessTable;
 
-  constructor(
-    private readonly oil: SettlingOil,
-    temperatures: readonly TemperaturePoint[],
-    heaterOn: readonly HeaterRun[],
-  ) {
-    this.next = stirring(pieces(temperatures), heaterOn);
+  constructor(oil: SettlingOil, temperatures: readonly TemperaturePoint[], heaterOn: readonly HeaterRun[]) {
+    this.table = new ThinnessTable(oil);
+    this.next = heaterOn.length > 0 ? stirring(pieces(temperatures), heaterOn) : pieces(temperatures);
   }
 
   /**
@@ -56,9 +48,10 @@ export class FallCourse {
   fallMmAt(dirt: DirtClass, hours: number, enoughMm: number): number {
     for (let i = 0; ; i++) {
       const piece = this.piece(i);
-      const fallen = fallMm(dirt, this.sumsBefore(i));
+      const start = this.sumsBefore(i);
+      const fallen = fallMm(dirt, start);
       if (fallen >= enoughMm || hours <= piece.from) return fallen;
-      if (hours <= piece.to) return fallen + fallMm(dirt, this.within(piece, hours));
+      if (hours <= piece.to) return fallMm(dirt, this.until(piece, start, hours));
     }
   }
 
@@ -67,13 +60,14 @@ export class FallCourse {
     if (depthMm <= 0) return 0;
     for (let i = 0; ; i++) {
       const piece = this.piece(i);
-      const fallen = fallMm(dirt, this.sumsBefore(i));
+      const start = this.sumsBefore(i);
       if (piece.to === Number.POSITIVE_INFINITY) {
-        const perHour = fallMm(dirt, this.within(piece, piece.from + 1));
+        const fallen = fallMm(dirt, start);
+        const perHour = fallMm(dirt, this.until(piece, NOTHING, piece.from + 1));
         return perHour > 0 ? piece.from + (depthMm - fallen) / perHour : null;
       }
       if (fallMm(dirt, this.sumsBefore(i + 1)) >= depthMm)
-        return bisect((hour) => fallen + fallMm(dirt, this.within(piece, hour)) - depthMm, piece.from, piece.to);
+        return bisect((hour) => fallMm(dirt, this.until(piece, start, hour)) - depthMm, piece.from, piece.to);
     }
   }
 
@@ -82,65 +76,45 @@ export class FallCourse {
     return this.pieces[i] as Piece;
   }
 
-  private sumsBefore(i: number): Sums {
+  private sumsBefore(i: number): Thinness {
     while (this.before.length <= i) {
       const at = this.before.length - 1;
-      const known = this.before[at] as Sums;
       const piece = this.piece(at);
-      const more = this.within(piece, piece.to);
-      this.before.push({ thin: known.thin + more.thin, oil: known.oil + more.oil, water: known.water + more.water });
+      this.before.push(this.until(piece, this.before[at] as Thinness, piece.to));
     }
-    return this.before[i] as Sums;
+    return this.before[i] as Thinness;
   }
 
-  /** The sums from a piece's start until an hour in it. */
-  private within(p: Piece, until: number): Sums {
-    if (p.stirred || until <= p.from) return NOTHING;
-    const { oil } = this;
-    const thinness = (celsius: number): number => 1 / (18 * oil.viscosityPaS(celsius));
+  /** The sums at an hour in a piece, given those at its start. */
+  private until(p: Piece, start: Thinness, hour: number): Thinness {
+    const sums = { thin: start.thin, oil: start.oil, water: start.water };
+    if (p.stirred || hour <= p.from) return sums;
     if (p.startCelsius === p.endCelsius) {
-      const thin = (until - p.from) * thinness(p.startCelsius);
-      return { thin, oil: thin * oil.kgPerM3(p.startCelsius), water: thin * waterKgPerM3(p.startCelsius) };
+      this.table.addExactly(sums, p.startCelsius, hour - p.from);
+      return sums;
     }
     const slope = (p.endCelsius - p.startCelsius) / (p.to - p.from);
     const panels = Math.ceil(Math.abs(p.endCelsius - p.startCelsius) / KELVIN_PER_PANEL);
-    let oilSum = 0;
-    let waterSum = 0;
-    // One walk for the three: the weighted sums ride along with the first, which `integrate` adds up.
-    const panelHours = (until - p.from) / panels;
-    const thin = integrate(
-      (hour, weight) => {
-        const celsius = p.startCelsius + slope * (hour - p.from);
-        const value = thinness(celsius);
-        oilSum += weight * value * oil.kgPerM3(celsius);
-        waterSum += weight * value * waterKgPerM3(celsius);
-        return value;
-      },
-      p.from,
-      until,
-      panels,
+    forEachNode(p.from, hour, panels, (at, hours) =>
+      this.table.addAbout(sums, p.startCelsius + slope * (at - p.from), hours),
     );
-    return { thin, oil: oilSum * panelHours, water: waterSum * panelHours };
+    return sums;
   }
 }
 
 /** mm that a class falls while the sums run up. */
-function fallMm(dirt: DirtClass, sums: Sums): number {
+function fallMm(dirt: DirtClass, sums: Thinness): number {
   const pull = pullOf(dirt.density, sums);
   return pull * GRAVITY_M_PER_S2 * (dirt.diameterUm * 1e-6) ** 2 * SECONDS_PER_HOUR * MM_PER_M;
 }
 
-function pullOf(density: DirtDensity, sums: Sums): number {
+function pullOf(density: DirtDensity, sums: Thinness): number {
   if (density.kind === "fixed") return density.kgPerM3 * sums.thin - sums.oil;
   if (density.kind === "over-oil") return density.kgPerM3 * sums.thin;
   // Over its boil water does not fall, it foams: there is no answer to give.
   if (Number.isNaN(sums.water)) throw new OutOfRange("temperatures", 101, -60, 100);
   return sums.water - sums.oil;
 }
-
-/** Below freezing the drops are ice or super-cooled; the curve's end value serves for both. NaN over the boil. */
-const waterKgPerM3 = (celsius: number): number =>
-  celsius > 100 ? Number.NaN : waterDensityKgPerM3(Math.max(celsius, -5));
 
 /** The pieces of the temperature's curve, one after another, the last without end. */
 function* pieces(temperatures: readonly TemperaturePoint[]): Generator<Piece> {
@@ -155,7 +129,8 @@ function* pieces(temperatures: readonly TemperaturePoint[]): Generator<Piece> {
   });
   if (first[0] > 0) yield piece(0, first[0], first[1], first[1]);
   let [h0, c0] = first;
-  for (const [h1, c1] of temperatures.slice(1)) {
+  for (const [h1, c1] of temperatures) {
+    if (h1 === h0) continue;
     if (h1 > 0) yield piece(Math.max(h0, 0), h1, h0 < 0 ? c0 + ((c1 - c0) * -h0) / (h1 - h0) : c0, c1);
     [h0, c0] = [h1, c1];
   }

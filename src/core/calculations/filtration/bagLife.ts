@@ -36,8 +36,7 @@ export const bagLife = calculation({
   heavy: false,
   run(i) {
     const typical = typicalBag(i.ratingUm);
-    const filter = filterOf(fluidsOf(i), {
-      ...i,
+    const filter = filterOf(fluidsOf(i), i, {
       mediumPerM: i.mediumPerM ?? typical.mediumPerM,
       cakePerM2: i.cakePerM2 ?? typical.cakePerM2,
     });

@@ -1,4 +1,4 @@
-import type { Filter } from "../../filtration";
+import type { Filter, TypicalBag } from "../../filtration";
 import { dynamicViscosityPaS, type FluidId, type FluidTable } from "../../fluids";
 import { celsius, fluid, input, own, usedFactor } from "../fields";
 
@@ -22,17 +22,18 @@ export const atWork = {
   own,
 };
 
-interface AtWork extends Omit<Filter, "viscosityPaS"> {
+interface AtWork extends Pick<Filter, "areaM2" | "pressurePa" | "carriedLitres"> {
   readonly fluid: FluidId;
   readonly celsius: number;
   readonly usedFactor: number;
 }
 
-export const filterOf = (fluids: FluidTable, i: AtWork): Filter => ({
+/** A bag at work with its own resistances or typical ones. */
+export const filterOf = (fluids: FluidTable, i: AtWork, bag: TypicalBag): Filter => ({
   areaM2: i.areaM2,
   pressurePa: i.pressurePa,
-  mediumPerM: i.mediumPerM,
-  cakePerM2: i.cakePerM2,
+  mediumPerM: bag.mediumPerM,
+  cakePerM2: bag.cakePerM2,
   carriedLitres: i.carriedLitres,
   viscosityPaS: dynamicViscosityPaS(fluids[i.fluid], i.celsius, i.usedFactor),
 });

@@ -42,6 +42,6 @@ export const filterGravity = calculation({
     const oil = fluidsOf(i)[i.fluid];
     const viscosityPaS = dynamicViscosityPaS(oil, i.celsius, i.usedFactor);
     const kgPerM3 = densityKgPerL(oil, i.celsius) * 1000;
-    return { seconds: gravitySeconds({ ...i, viscosityPaS, kgPerM3 }, i.litres) };
+    return { seconds: gravitySeconds(i, viscosityPaS, kgPerM3, i.litres) };
   },
 });

@@ -25,5 +25,5 @@ export const filterLitres = calculation({
   },
   answer: "litres",
   heavy: false,
-  run: (i) => ({ litres: litresThrough(filterOf(fluidsOf(i), i), i.seconds) }),
+  run: (i) => ({ litres: litresThrough(filterOf(fluidsOf(i), i, i), i.seconds) }),
 });

@@ -26,7 +26,7 @@ export const filterTime = calculation({
   answer: "seconds",
   heavy: false,
   run(i) {
-    const filter = filterOf(fluidsOf(i), i);
+    const filter = filterOf(fluidsOf(i), i, i);
     return { seconds: filterSeconds(filter, i.litres), litresPerHourAtEnd: flowLitresPerHour(filter, i.litres) };
   },
 });

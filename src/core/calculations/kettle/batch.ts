@@ -25,7 +25,7 @@ export const batch = calculation({
     conversion: share("Turned to ester"),
     methanolToGlycerolShare: share("Left-over methanol that goes with the glycerol").default(0.6),
     washLossShare: share("Lost in washing").default(0.02),
-    drainedGlycerolLitres: litres("Glycerol phase drained").optional(),
+    drainedGlycerolLitres: litres("Glycerol phase drained").nullable().default(null),
     own,
   }),
   output: z.strictObject({
@@ -60,12 +60,6 @@ export const batch = calculation({
   heavy: false,
   run(i) {
     const fluids = fluidsOf(i);
-    const balance = batchBalance({ ...i, oil: fluids[i.oil], ester: fluids.biodiesel });
-    const drained = i.drainedGlycerolLitres;
-    return {
-      ...balance,
-      drainedToPredicted:
-        drained === undefined || balance.glycerolPhaseLitres <= 0 ? null : drained / balance.glycerolPhaseLitres,
-    };
+    return batchBalance(i, fluids[i.oil], fluids.biodiesel);
   },
 });

@@ -30,7 +30,7 @@ export const titration = calculation({
   answer: "ffaPct",
   heavy: false,
   run(i) {
-    const acid = freeAcid(i);
-    return { ...acid, acidStage: acid.ffaPct > i.acidStageAbovePct };
+    const { acidMolPerL, acidNumber, ffaPct } = freeAcid(i);
+    return { acidMolPerL, acidNumber, ffaPct, acidStage: ffaPct > i.acidStageAbovePct };
   },
 });

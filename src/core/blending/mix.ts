@@ -5,6 +5,7 @@ import {
   type FluidPart,
   fromWalther,
   kinematicViscosityMm2PerS,
+  requireCovered,
   walther,
 } from "../fluids";
 
@@ -43,5 +44,5 @@ export function mixViscosityMm2PerS(parts: readonly MixPart[], celsius: number):
     sum += p.litres * walther(kinematicViscosityMm2PerS(p.fluid, celsius, p.usedFactor));
     litres += p.litres;
   }
-  return fromWalther(sum / litres);
+  return requireCovered(fromWalther(sum / litres));
 }

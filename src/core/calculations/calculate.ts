@@ -38,7 +38,7 @@ export function calculateAny(
 ): Result<unknown, CalculationError> {
   const found = BY_NAME.get(name);
   if (!found) return fail({ code: "unknown-calculation", name });
-  const read = found.input.safeParse(raw);
+  const read = found.input.safeParse(raw, { reportInput: true });
   if (!read.success) return fail({ code: "invalid-input", issues: issuesOf(read.error) });
   try {
     const answer = found.output.safeParse(found.run(read.data, progress));

@@ -7,9 +7,12 @@ export interface BurnedLitres {
 export interface Payback {
   readonly savedSoFar: number;
   readonly litresPerDay: number;
-  /** Days from the kit's first until it has paid for itself; null where it never does. */
+  /** Days from the kit's first until it has paid for itself; null where it never does in a hundred years. */
   readonly days: number | null;
 }
+
+/** A hundred years. */
+const NEVER_DAYS = 36_525;
 
 /**
  * When a kit has paid for itself, from the ledger's own litres: what they saved so far, and the rest at their rate.
@@ -40,5 +43,6 @@ function daysToPay(
     if (saved >= kitCost) return b.day;
   }
   const perDay = litresPerDay * savedPerLitre;
-  return perDay > 0 ? today + (kitCost - saved) / perDay : null;
+  const days = perDay > 0 ? today + (kitCost - saved) / perDay : Number.POSITIVE_INFINITY;
+  return days <= NEVER_DAYS ? days : null;
 }

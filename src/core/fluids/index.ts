@@ -30,5 +30,5 @@ export {
   isFluidId,
   type OwnFluids,
 } from "./table";
-export { dynamicViscosityPaS, kinematicViscosityMm2PerS, waltherAt } from "./viscosity";
+export { dynamicViscosityPaS, kinematicViscosityMm2PerS, requireCovered, waltherAt } from "./viscosity";
 export { fromWalther, type WaltherLine, walther, waltherLine } from "./walther";

@@ -59,14 +59,19 @@ export type OwnFluids = {
   readonly [K in FluidId]?: { readonly [F in keyof FluidFigures]?: FluidFigures[F] | undefined } | undefined;
 };
 
+/** No oil thins to less than a thirtieth between 40 and 100 °C, nor hardly at all. */
+const STEEPEST = 30;
+const FLATTEST = 0.95;
+
 const fluidOf = (id: FluidId, figures: Row): Fluid => {
-  requireRange(`own.${id}.nu100Mm2PerS`, figures.nu100Mm2PerS, 0.2, figures.nu40Mm2PerS * 0.99);
+  const { nu40Mm2PerS: nu40 } = figures;
+  requireRange(`own.${id}.nu100Mm2PerS`, figures.nu100Mm2PerS, Math.max(0.2, nu40 / STEEPEST), nu40 * FLATTEST);
   return { ...figures, id, line: waltherLine(figures.nu40Mm2PerS, figures.nu100Mm2PerS) };
 };
 
 export const FLUIDS: FluidTable = Object.fromEntries(FLUID_IDS.map((id) => [id, fluidOf(id, ROWS[id])])) as FluidTable;
 
-/** The table with an owner's figures in it. Refuses a fluid that would not thin when it is warmed. */
+/** The table with an owner's figures in it. Refuses a fluid that no liquid is like: one that hardly thins when it is warmed. */
 export function fluidTable(own: OwnFluids): FluidTable {
   const mine = Object.entries(own) as [FluidId, OwnFluids[FluidId]][];
   if (mine.length === 0) return FLUIDS;

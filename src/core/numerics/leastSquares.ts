@@ -1,4 +1,4 @@
-import { Matrix, QrDecomposition } from "ml-matrix";
+import { inverse, Matrix, QrDecomposition } from "ml-matrix";
 import { Refused } from "./range";
 
 export interface LinearFit {
@@ -36,9 +36,11 @@ export function leastSquares(
   const residual = Matrix.sub(y, x.mmul(scaled));
   const free = rows.length - unknowns;
   const variance = free > 0 ? residual.dot(residual) / free : null;
-  const inverse = new QrDecomposition(x.transpose().mmul(x)).solve(Matrix.eye(unknowns));
+  // (XᵀX)⁻¹ = R⁻¹R⁻ᵀ: squaring X itself would lose half of the figures.
+  const rootInverse = inverse(qr.upperTriangularMatrix);
+  const spread = rootInverse.mmul(rootInverse.transpose());
   const covariance =
-    variance === null ? null : scales.map((si, i) => scales.map((sj, j) => (variance * inverse.get(i, j)) / (si * sj)));
+    variance === null ? null : scales.map((si, i) => scales.map((sj, j) => (variance * spread.get(i, j)) / (si * sj)));
   return {
     coefficients: scales.map((s, j) => scaled.get(j, 0) / s),
     covariance,

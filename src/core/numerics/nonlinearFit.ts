@@ -14,6 +14,7 @@ interface Unknown {
 }
 
 const NUDGE = 1e-4;
+const LEAST_POINTS = 3;
 
 /**
  * Least squares of y ≈ model(unknowns)(x) by Levenberg and Marquardt's method, each unknown held in its range, bounded
@@ -26,8 +27,10 @@ export function fitNonlinear(
   field: string,
 ): NonlinearFit {
   if (points.length < unknowns.length) throw new Refused(field, `needs at least ${unknowns.length} readings`);
-  const x = points.map(([at]) => at);
-  const y = points.map(([, value]) => value);
+  // The package wants three points at least; the same few said three times have the same best curve.
+  const said = points.length < LEAST_POINTS ? [...points, ...points, ...points] : points;
+  const x = said.map(([at]) => at);
+  const y = said.map(([, value]) => value);
   const { parameterValues: values } = levenbergMarquardt({ x, y }, (p: number[]) => model(p), {
     initialValues: unknowns.map((u) => u.start),
     minValues: unknowns.map((u) => u.min),
@@ -38,31 +41,25 @@ export function fitNonlinear(
     damping: 1e-2,
   });
   if (!values.every(Number.isFinite)) throw new Refused(field, "no curve goes through these readings");
-  return { values, errors: errorsAt(values, x, y, model, field) };
+  return { values, errors: errorsAt(values, points, model, field) };
 }
 
 function errorsAt(
   values: readonly number[],
-  x: readonly number[],
-  y: readonly number[],
+  points: readonly (readonly [x: number, y: number])[],
   model: (unknowns: readonly number[]) => (x: number) => number,
   field: string,
-): (number | null)[] {
+): readonly (number | null)[] {
   const at = model(values);
   const slopes = values.map((v, j) => {
     const step = Math.max(Math.abs(v), 1e-9) * NUDGE;
     const moved = model(values.map((u, k) => (k === j ? u + step : u)));
-    return x.map((xi) => (moved(xi) - at(xi)) / step);
+    return points.map(([x]) => (moved(x) - at(x)) / step);
   });
+  const rows = points.map((_, i) => slopes.map((s) => s[i] ?? 0));
+  const off = points.map(([x, y]) => y - at(x));
   try {
-    const rows = x.map((_, i) => slopes.map((s) => s[i] ?? 0));
-    return [
-      ...leastSquares(
-        rows,
-        x.map((xi, i) => (y[i] ?? 0) - at(xi)),
-        field,
-      ).errors,
-    ];
+    return leastSquares(rows, off, field).errors;
   } catch (error) {
     // The answer stands, but the readings do not say how sure it is: all on a flat of the curve, for instance.
     if (error instanceof Refused) return values.map(() => null);

@@ -44,6 +44,8 @@ export interface Band {
   readonly high: number;
 }
 
+const A_DROP_LITRES = 1e-5;
+
 /**
  * Litres waiting so many days after the last pickup, with their 80 % interval: the rate's own doubt and the lots'
  * chance together (negative binomial), taken as the gamma of the same mean and variance. Not more than the containers
@@ -51,17 +53,27 @@ export interface Band {
  */
 export function waitingLitres(r: FillingRate, days: number, containerLitres: number): Band {
   requireRange("days", days, 0, 36_500);
-  if (days === 0) return { mean: 0, low: 0, high: 0 };
   const lots = (r.shape * days) / r.days;
+  if (lots * r.lotLitres < A_DROP_LITRES) return { mean: 0, low: 0, high: 0 };
   const variance = lots * (1 + days / r.days);
   const [shape, scale] = [lots ** 2 / variance, variance / lots];
   const held = (l: number): number => Math.min(containerLitres, l * r.lotLitres);
   return { mean: held(lots), low: held(gammaInverse(0.1, shape, scale)), high: held(gammaInverse(0.9, shape, scale)) };
 }
 
+/** Days, each null where it would take longer than anybody waits. */
+export interface DaysBand {
+  readonly mean: number | null;
+  readonly low: number | null;
+  readonly high: number | null;
+}
+
+const NEVER_DAYS = 36_500;
+
 /** Days after the last pickup at which the containers are full: mean, and sooner or later one time in ten each. */
-export function daysToFull(r: FillingRate, containerLitres: number): Band {
+export function daysToFull(r: FillingRate, containerLitres: number): DaysBand {
   const lots = containerLitres / r.lotLitres;
-  const at = (probability: number): number => lots / gammaInverse(probability, r.shape, 1 / r.days);
-  return { mean: (lots * r.days) / r.shape, low: at(0.9), high: at(0.1) };
+  const within = (days: number): number | null => (days <= NEVER_DAYS ? days : null);
+  const at = (probability: number): number | null => within(lots / gammaInverse(probability, r.shape, 1 / r.days));
+  return { mean: within((lots * r.days) / r.shape), low: at(0.9), high: at(0.1) };
 }

@@ -1,6 +1,7 @@
 export { MOST_EXACT_STOPS } from "./exact";
 export {
   type Band,
+  type DaysBand,
   daysToFull,
   type FillingRate,
   type FillingReading,

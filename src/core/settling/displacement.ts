@@ -41,12 +41,16 @@ export function narrowestM2(form: VesselForm, sludgeTopMm: number, overflowMm: n
   return Math.min(...Array.from({ length: SLICES + 1 }, (_, i) => areaAtHeightM2(form, sludgeTopMm + i * step)));
 }
 
+/** A settler that keeps less than a litre in a million keeps nothing. */
+const KEEPS_NOTHING = 1e-6;
+
 /**
  * Litres of raw oil until the sludge room is full: room/(share brought − share that still passes). Null where as much
  * passes as comes, since then it never fills.
  */
-export function litresUntilFull(sludgeRoomLitres: number, dirtShare: number, passingShare: number): number | null {
-  return dirtShare > passingShare ? sludgeRoomLitres / (dirtShare - passingShare) : null;
+export function litresUntilFull(sludgeRoom: number, dirtShare: number, passingShare: number): number | null {
+  const kept = dirtShare - passingShare;
+  return kept > KEEPS_NOTHING ? sludgeRoom / kept : null;
 }
 
 /** Room for sludge below the feed's mouth, less what lies there. */

@@ -11,6 +11,9 @@ export type SettlingReading = { readonly dirt: DirtClass; readonly hours: number
     }
 );
 
+/** Less than this has not moved yet: no size can be told from it. */
+const STIRRED_MM = 1e-3;
+
 export interface SizeFit extends Fitted {
   /** Jars that were quite clear or quite full tell no size: they are left out, and counted here. */
   readonly leftOut: number;
@@ -23,7 +26,7 @@ export interface SizeFit extends Fitted {
 export function fitSizeMultiplier(course: FallCourse, readings: readonly SettlingReading[]): SizeFit {
   const told = readings.flatMap((r): [number, number][] => {
     const forecastMm = course.fallMmAt(r.dirt, r.hours, Number.POSITIVE_INFINITY);
-    if (forecastMm <= 0) return [];
+    if (forecastMm < STIRRED_MM) return [];
     if ("clearToMm" in r) return [[forecastMm, r.clearToMm]];
     return r.hanging > 0 && r.hanging < 1 ? [[forecastMm, (1 - r.hanging) * r.depthMm]] : [];
   });

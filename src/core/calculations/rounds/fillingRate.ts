@@ -1,12 +1,18 @@
 import { daysToFull, litresPerDay, priorRate, updateRate, waitingLitres } from "../../rounds";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { figure, input, litres, readings } from "../fields";
+import { figure, input, litres, maybe, readings } from "../fields";
 
-const band = (title: string, unit: string) =>
-  z
-    .strictObject({ mean: figure("About", unit), low: figure("At least", unit), high: figure("At most", unit) })
-    .meta({ title });
+const waiting = z.strictObject({
+  mean: figure("About", "L"),
+  low: figure("At least", "L"),
+  high: figure("At most", "L"),
+});
+const days = z.strictObject({
+  mean: maybe("About", "d"),
+  low: maybe("At the soonest", "d"),
+  high: maybe("At the latest", "d"),
+});
 
 export const fillingRate = calculation({
   name: "filling-rate",
@@ -33,8 +39,8 @@ export const fillingRate = calculation({
   }),
   output: z.strictObject({
     litresPerDay: figure("Fills", "L/d"),
-    waiting: band("Waiting now", "L"),
-    fullAfterDays: band("Full after the last pickup", "d"),
+    waiting: waiting.meta({ title: "Waiting now, 80 % of the time" }),
+    fullAfterDays: days.meta({ title: "Full after the last pickup" }),
     waitingMean: figure("Waiting, about", "L"),
     readings,
   }),
@@ -51,12 +57,12 @@ export const fillingRate = calculation({
   heavy: false,
   run(i) {
     const rate = updateRate(priorRate(i.priorLitresPerDay, i.priorDays, i.lotLitres), i.pickups);
-    const waiting = waitingLitres(rate, i.daysSince, i.containerLitres);
+    const now = waitingLitres(rate, i.daysSince, i.containerLitres);
     return {
       litresPerDay: litresPerDay(rate),
-      waiting,
+      waiting: now,
       fullAfterDays: daysToFull(rate, i.containerLitres),
-      waitingMean: waiting.mean,
+      waitingMean: now.mean,
       readings: rate.pickups,
     };
   },

@@ -2,7 +2,7 @@ import fc from "fast-check";
 
 /** As much of JSON Schema as our inputs use. */
 export interface Schema {
-  readonly type?: string;
+  readonly type?: string | readonly string[];
   readonly enum?: readonly unknown[];
   readonly const?: unknown;
   readonly anyOf?: readonly Schema[];
@@ -32,6 +32,7 @@ export function arbitraryOf(s: Schema): fc.Arbitrary<unknown> {
   if (s.enum) return fc.constantFrom(...s.enum);
   const branches = s.anyOf ?? s.oneOf;
   if (branches) return fc.oneof(...branches.map(arbitraryOf));
+  if (Array.isArray(s.type)) return fc.oneof(...s.type.map((type: string) => arbitraryOf({ ...s, type })));
   if (s.allOf?.[0]) return arbitraryOf(s.allOf[0]);
   switch (s.type) {
     case "number":

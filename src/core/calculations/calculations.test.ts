@@ -52,7 +52,7 @@ function numbersWithoutUnit(s: Schema & { title?: string; "x-unit"?: string }, a
   // A figure that may be missing carries its unit on the choice, a shape's own lengths say theirs in the name.
   const named = s["x-unit"] !== undefined && s.title !== undefined;
   if (named || /Mm$|^points$/.test(at)) return [];
-  if (s.type === "number" || s.type === "integer") return [at];
+  if (/number|integer/.test(String(s.type))) return [at];
   const keys = Object.keys(s.properties ?? {});
   return inner.flatMap((field) => {
     const key = keys.find((k) => s.properties?.[k] === field);

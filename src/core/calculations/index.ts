@@ -8,5 +8,8 @@ export {
   type OutputOf,
 } from "./calculate";
 export { type Calculation, type Progress, ROOMS, type Room } from "./calculation";
+export { type Description, describeCalculation, type FieldInfo } from "./describe";
+export { type Effect, type Explanation, explain } from "./explain";
 export type { FieldIssue } from "./issues";
+export type { Leaf } from "./leaves";
 export { CALCULATIONS, type CalculationName } from "./registry";

@@ -1,0 +1,15 @@
+import { CALCULATIONS } from "@/core/calculations";
+
+/** Every calculation by name, with what it says and where it is. */
+export const GET = (): Response =>
+  Response.json({
+    calculations: CALCULATIONS.map(({ name, room, title, equation, source, range }) => ({
+      name,
+      room,
+      title,
+      equation,
+      source,
+      range,
+      href: `/api/calc/${name}`,
+    })),
+  });

@@ -1,0 +1,3 @@
+import { openApiDocument } from "../document";
+
+export const GET = (): Response => Response.json(openApiDocument());

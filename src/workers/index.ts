@@ -1,0 +1,1 @@
+export { type Asked, askWhy, askWorker, askWorkerAny, cancelWork } from "./client";

@@ -7,3 +7,4 @@ export { useTell, useUndo } from "./useTell";
 export { useUnits } from "./useUnits";
 export { VesselColumn } from "./VesselColumn";
 export { VesselTabs } from "./VesselTabs";
+export { Why } from "./Why";

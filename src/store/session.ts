@@ -1,4 +1,4 @@
-import { viewYard, type YardView } from "@/core/advice";
+import { type SettlingQuestionData, settlingQuestion, viewYard, type YardView } from "@/core/advice";
 import { readYardFile, writeYardFile, type YardFileError } from "@/core/formats";
 import {
   buildTimeline,
@@ -12,6 +12,7 @@ import {
   offerEntry,
   readEntry,
   type Timeline,
+  type VesselId,
   yardAt,
 } from "@/core/ledger";
 import { fail, ok, type Result } from "@/core/units";
@@ -61,6 +62,11 @@ export class YardSession {
 
   view(now: string, at: string | null): YardView {
     return viewYard(at === null ? yardAt(this.timeline, now) : yardAt(this.timeline, at), at ?? now);
+  }
+
+  /** What a vessel's settling forecast is reckoned from. */
+  settlingQuestion(vessel: string, now: string, at: string | null): SettlingQuestionData | null {
+    return settlingQuestion(yardAt(this.timeline, at ?? now), vessel as VesselId, at ?? now);
   }
 
   /** How many stored entries this build cannot read; they are kept and left alone. */

@@ -1,5 +1,5 @@
 import * as Comlink from "comlink";
-import type { YardView } from "@/core/advice";
+import type { SettlingQuestionData, YardView } from "@/core/advice";
 import type { YardFileError } from "@/core/formats";
 import type { Draft, Entry, EntryId } from "@/core/ledger";
 import type { Result } from "@/core/units";
@@ -24,6 +24,8 @@ const api = {
     return { entries: session.count(), unreadable: session.unreadableEntries(), newestAt: session.newestAt() };
   },
   view: (now: string, at: string | null): YardView => open().view(now, at),
+  settlingQuestion: (vessel: string, now: string, at: string | null): SettlingQuestionData | null =>
+    open().settlingQuestion(vessel, now, at),
   append: (draft: Draft, stamp: Stamp): Promise<Result<EntryId, StoreError>> => open().append(draft, stamp),
   lastWritten: (device: string): Entry | null => open().lastWritten(device),
   find: (id: string): Entry | null => open().find(id),

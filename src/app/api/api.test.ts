@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { CALCULATIONS, calculationNamed } from "@/core/calculations";
+import { EVERY_CALCULATION } from "@/core/calculations";
 import { GET as describeOne, POST } from "./calc/[name]/route";
 import { GET as list } from "./calc/route";
 import { openApiDocument } from "./document";
@@ -19,10 +19,10 @@ async function refused(response: Response): Promise<{ status: number; title: str
 }
 
 describe("POST /api/calc/<name>", () => {
-  it.each(CALCULATIONS.map((c) => c.name))("%s answers its example", async (name) => {
-    const response = await post(name, JSON.stringify(calculationNamed(name).example));
+  it.each(EVERY_CALCULATION.map((c) => [c.name, c] as const))("%s answers its example", async (name, c) => {
+    const response = await post(name, JSON.stringify(c.example));
     expect(response.status).toBe(200);
-    expect(calculationNamed(name).output.safeParse(await response.json()).success).toBe(true);
+    expect(c.output.safeParse(await response.json()).success).toBe(true);
   });
   it("says what is wrong and where", async () => {
     expect(await refused(await post("heat", "{"))).toMatchObject({ status: 400, title: "Not JSON" });
@@ -72,7 +72,7 @@ describe("POST /api/calc/<name>", () => {
 describe("what there is", () => {
   it("lists every calculation, and describes one", async () => {
     const { calculations } = (await list().json()) as { calculations: { name: string; href: string }[] };
-    expect(calculations.map((c) => c.name)).toEqual(CALCULATIONS.map((c) => c.name));
+    expect(calculations.map((c) => c.name)).toEqual(EVERY_CALCULATION.map((c) => c.name));
     expect(calculations[0]?.href).toBe(`/api/calc/${calculations[0]?.name}`);
     const described = await describeOne(new Request("http://127.0.0.1/"), at("purge"));
     expect(await described.json()).toMatchObject({ name: "purge", answer: "residual" });
@@ -81,7 +81,7 @@ describe("what there is", () => {
   it("is an OpenAPI 3.1 document with every route, its input, answer and refusals", () => {
     const document = openApiDocument();
     expect(document.openapi).toBe("3.1.0");
-    expect(Object.keys(document.paths ?? {})).toHaveLength(CALCULATIONS.length);
+    expect(Object.keys(document.paths ?? {})).toHaveLength(EVERY_CALCULATION.length);
     const upflow = document.paths?.["/api/calc/upflow"]?.post;
     expect(upflow?.requestBody).toMatchObject({
       content: { "application/json": { schema: { properties: { areaM2: { "x-unit": "m²", maximum: 100 } } } } },

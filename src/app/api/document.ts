@@ -1,5 +1,5 @@
 import { createDocument, type ZodOpenApiOperationObject } from "zod-openapi";
-import { CALCULATIONS, type Calculation } from "@/core/calculations";
+import { type AnyCalculation, EVERY_CALCULATION } from "@/core/calculations";
 import * as z from "@/core/zod";
 
 const Problem = z
@@ -17,7 +17,7 @@ const problem = (description: string) => ({
   content: { "application/problem+json": { schema: Problem } },
 });
 
-const operation = (c: Calculation<string, z.ZodType, z.ZodType>): ZodOpenApiOperationObject => ({
+const operation = (c: AnyCalculation): ZodOpenApiOperationObject => ({
   operationId: c.name,
   tags: [c.room],
   summary: c.title,
@@ -40,10 +40,5 @@ export const openApiDocument = () =>
       description:
         "The arithmetic of making fuel at home. Temperatures in °C, volumes in litres at 15 °C unless named otherwise; the unit is in the field's name and in x-unit.",
     },
-    paths: Object.fromEntries(
-      CALCULATIONS.map((c) => [
-        `/api/calc/${c.name}`,
-        { post: operation(c as unknown as Calculation<string, z.ZodType, z.ZodType>) },
-      ]),
-    ),
+    paths: Object.fromEntries(EVERY_CALCULATION.map((c) => [`/api/calc/${c.name}`, { post: operation(c) }])),
   });

@@ -1,5 +1,6 @@
 export type { Advice } from "./advice";
-export { mixOf, settlingOilOf } from "./mixture";
+export { mixOf } from "./mixture";
+export { type SettlingQuestionData, settlingQuestion } from "./settlingQuestion";
 export type { Settling, Standing } from "./standing";
 export { STATIONS, type Station, stationOf } from "./stations";
 export { type VesselView, viewYard, type YardView } from "./view";

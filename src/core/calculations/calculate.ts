@@ -1,9 +1,9 @@
 import { OutOfRange, Refused } from "../numerics";
 import { fail, ok, type Result } from "../units";
 import type * as z from "../zod";
-import type { Calculation, Progress } from "./calculation";
+import type { AnyCalculation, Progress } from "./calculation";
 import { type FieldIssue, issuesOf } from "./issues";
-import { CALCULATIONS, type CalculationName, type CalculationOf } from "./registry";
+import { type CalculationName, type CalculationOf, EVERY_CALCULATION } from "./registry";
 
 /** Why a calculation gave no answer. Fields are paths with points: `temperatures.0.1`. */
 export type CalculationError =
@@ -21,12 +21,10 @@ export type CalculationError =
 export type InputOf<N extends CalculationName> = z.input<CalculationOf<N>["input"]>;
 export type OutputOf<N extends CalculationName> = z.output<CalculationOf<N>["output"]>;
 
-type Plain = Calculation<string, z.ZodType, z.ZodType>;
-/** By name, with their exact types let go: the door below puts them back. */
-const BY_NAME = new Map<string, Plain>(CALCULATIONS.map((c) => [c.name, c as unknown as Plain]));
+const BY_NAME = new Map<string, AnyCalculation>(EVERY_CALCULATION.map((c) => [c.name, c]));
 
 export const isCalculation = (name: string): name is CalculationName => BY_NAME.has(name);
-export const calculationNamed = (name: CalculationName): Plain => BY_NAME.get(name) as Plain;
+export const calculationNamed = (name: CalculationName): AnyCalculation => BY_NAME.get(name) as AnyCalculation;
 
 const silent: Progress = () => undefined;
 

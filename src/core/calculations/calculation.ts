@@ -41,6 +41,9 @@ export interface Calculation<N extends string, I extends z.ZodType, O extends z.
   readonly run: (input: z.output<I>, progress: Progress) => z.output<O>;
 }
 
+/** Any calculation, its exact types let go: for whoever treats them all alike. */
+export type AnyCalculation = Calculation<string, z.ZodType, z.ZodType>;
+
 /** Says that a calculation is one, and keeps its exact types. */
 export const calculation = <N extends string, I extends z.ZodType, O extends z.ZodType>(
   c: Calculation<N, I, O>,

@@ -1,5 +1,5 @@
 import * as z from "../zod";
-import type { Calculation, Room } from "./calculation";
+import type { AnyCalculation, Room } from "./calculation";
 
 /** A field of an input or an answer as a person reads it. */
 export interface FieldInfo {
@@ -12,6 +12,8 @@ export interface FieldInfo {
   readonly min: number | null;
   readonly max: number | null;
   readonly optional: boolean;
+  /** The fields inside, of an object or of each of a list of objects. */
+  readonly parts: readonly FieldInfo[];
   /** What is taken where nothing is given; absent where there is none. */
   readonly usual?: unknown;
 }
@@ -40,13 +42,12 @@ interface Node {
   readonly minimum?: number;
   readonly maximum?: number;
   readonly default?: unknown;
+  readonly items?: Node;
   readonly properties?: Readonly<Record<string, Node>>;
   readonly required?: readonly string[];
 }
 
-type Plain = Pick<Calculation<string, z.ZodType, z.ZodType>, keyof Calculation<string, z.ZodType, z.ZodType>>;
-
-export const describeCalculation = (c: Plain): Description => ({
+export const describeCalculation = (c: AnyCalculation): Description => ({
   name: c.name,
   room: c.room,
   title: c.title,
@@ -79,6 +80,7 @@ function fieldOf(field: string, outer: Node, optional: boolean): FieldInfo {
     min: node.minimum ?? null,
     max: node.maximum ?? null,
     optional: optional || nullable,
+    parts: fieldsOf(node.items ?? node),
     ...(outer.default !== undefined && { usual: outer.default }),
   };
 }

@@ -7,9 +7,9 @@ export {
   isCalculation,
   type OutputOf,
 } from "./calculate";
-export { type Calculation, type Progress, ROOMS, type Room } from "./calculation";
+export { type AnyCalculation, type Progress, ROOMS, type Room } from "./calculation";
 export { type Description, describeCalculation, type FieldInfo } from "./describe";
 export { type Effect, type Explanation, explain } from "./explain";
 export type { FieldIssue } from "./issues";
 export type { Leaf } from "./leaves";
-export { CALCULATIONS, type CalculationName } from "./registry";
+export { type CalculationName, EVERY_CALCULATION } from "./registry";

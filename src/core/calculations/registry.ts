@@ -3,6 +3,7 @@ import { coldStop } from "./blending/coldStop";
 import { heat } from "./blending/heat";
 import { thinner } from "./blending/thinner";
 import { topUp } from "./blending/topUp";
+import type { AnyCalculation } from "./calculation";
 import { carbon } from "./costs/carbon";
 import { payback } from "./costs/payback";
 import { wayCost } from "./costs/wayCost";
@@ -117,6 +118,9 @@ export const CALCULATIONS = [
   ledger,
 ] as const;
 
-export type AnyCalculation = (typeof CALCULATIONS)[number];
-export type CalculationName = AnyCalculation["name"];
-export type CalculationOf<N extends CalculationName> = Extract<AnyCalculation, { readonly name: N }>;
+type Declared = (typeof CALCULATIONS)[number];
+export type CalculationName = Declared["name"];
+export type CalculationOf<N extends CalculationName> = Extract<Declared, { readonly name: N }>;
+
+/** The same, for whoever treats them all alike. */
+export const EVERY_CALCULATION = CALCULATIONS as unknown as readonly AnyCalculation[];

@@ -1,5 +1,6 @@
 export { type DistanceUnit, formatKilometres, parseKilometres } from "./distance";
 export { formatMinutes, MS_PER_DAY, MS_PER_HOUR, parseMinutes } from "./duration";
+export { formatFigure } from "./figure";
 export { formatNumber, formatReadable } from "./format";
 export { formatMillimetres, parseMillimetres } from "./length";
 export type { QuantityError } from "./parse";

@@ -3,7 +3,7 @@ import { useState } from "react";
 import type { VesselView } from "@/core/advice";
 import { componentName } from "@/core/fluids";
 import { formatNumber } from "@/core/units";
-import { useTell, useUnits } from "@/desk";
+import { useTell, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Caution } from "@/ui";
 import type { BlendPlan } from "./plan";
@@ -92,6 +92,15 @@ export function PourList({ tank, oil, thinner, plan }: Props) {
       >
         Pour and log
       </Button>
+      <Why
+        name="blend"
+        input={{
+          parts: plan.after.map((p) => ({ fluid: p.fluid.id, litres: p.litres, usedFactor: p.usedFactor })),
+          celsius: view.settings.tonightLowCelsius,
+          fatLimitShare: view.settings.fatLimitShare,
+        }}
+        readings={`no reading of your own: typical fluids, fried oil ${formatNumber(view.settings.usedFactor, 2)} times as thick as fresh.`}
+      />
       <div className="mt-3">
         <Caution>
           Thinners burn. Outdoors, no sparks, cans earthed. Test a new blend on a cheap engine first. Fuel duty and

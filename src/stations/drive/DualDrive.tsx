@@ -1,8 +1,9 @@
 "use client";
 import { type ReactNode, useState } from "react";
+import { purgeLineOf } from "@/core/driving";
 import type { Vehicle, VehicleState } from "@/core/ledger";
 import { formatKilometres, formatMinutes } from "@/core/units";
-import { useLog, useUnits } from "@/desk";
+import { useLog, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button } from "@/ui";
 import { LoopDrawing, type Phase } from "./LoopDrawing";
@@ -98,6 +99,11 @@ export function DualDrive({ state, vehicle, tabs }: Props) {
               />
             </>
           ) : null}
+          <Why
+            name="purge"
+            input={{ ...purgeLineOf(vehicle), minutes: TYPICAL.purge }}
+            readings={`no purge of your own timed: ${vehicle.tanksInSeries === 1 ? "one stirred tank, as a looped return mixes" : `${vehicle.tanksInSeries} stirred tanks, as plumbed`}.`}
+          />
         </>
       }
     >

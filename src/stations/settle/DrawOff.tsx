@@ -6,7 +6,7 @@ import { useLog, useNumber, useTell, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Caution, Choice, Row, TextField } from "@/ui";
 import { shortDay } from "@/ui/words";
-import { Why } from "./Why";
+import { SettlingWhy } from "./SettlingWhy";
 
 /** Where the draw-off goes: to wait for the bags, or into any other drum with room. */
 const INTO = ["feed", "settling", "ready", "heel"];
@@ -105,7 +105,7 @@ export function DrawOff({ vessel: v, settling }: { vessel: VesselView; settling:
         <Button onClick={() => log.open("disturbed", { vessel: v.vessel.id })}>Disturbed</Button>
         <Button onClick={() => log.open("weather")}>Shed °C</Button>
       </div>
-      <Why settling={settling} vessel={v} />
+      <SettlingWhy settling={settling} vessel={v} />
       <div className="mt-3">
         <Caution>
           Lift nothing full. Draw off where a spill can be caught; oily rags go flat or under water, they can catch fire

@@ -1,9 +1,9 @@
-import { CALCULATIONS } from "@/core/calculations";
+import { EVERY_CALCULATION } from "@/core/calculations";
 
 /** Every calculation by name, with what it says and where it is. */
 export const GET = (): Response =>
   Response.json({
-    calculations: CALCULATIONS.map(({ name, room, title, equation, source, range }) => ({
+    calculations: EVERY_CALCULATION.map(({ name, room, title, equation, source, range }) => ({
       name,
       room,
       title,

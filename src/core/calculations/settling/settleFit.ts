@@ -1,20 +1,9 @@
-import { DIRT, FallCourse, fitSizeMultiplier, oilOf } from "../../settling";
+import { liquidOf } from "../../blending";
+import { DIRT, FallCourse, fitSizeMultiplier } from "../../settling";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import {
-  figure,
-  fluid,
-  fluidsOf,
-  input,
-  maybe,
-  own,
-  readings,
-  share,
-  temperatures,
-  trust,
-  usedFactor,
-  whole,
-} from "../fields";
+import { figure, fluidsOf, input, maybe, own, readings, share, temperatures, trust, whole } from "../fields";
+import { mixOf, parts } from "../mixes";
 import { dirtClass } from "./dirt";
 import { heaterOn } from "./heater";
 
@@ -35,10 +24,9 @@ export const settleFit = calculation({
   range: "Readings of a moving front; a jar quite clear or quite full says nothing of size and is left out.",
   input: z.strictObject({
     readings: z.array(reading).min(1).max(500).meta({ title: "Readings" }),
-    fluid: fluid("Oil"),
+    parts: parts.meta({ title: "Oil" }),
     temperatures,
     heaterOn,
-    usedFactor,
     own,
   }),
   output: z.strictObject({
@@ -54,14 +42,13 @@ export const settleFit = calculation({
       { dirt: { name, diameterUm, density }, hours: 240, clearToMm: 250 },
       { dirt: { name, diameterUm, density }, hours: 360, hanging: 0.4, depthMm: 640 },
     ]),
-    fluid: "canola",
+    parts: [{ fluid: "canola", litres: 180, usedFactor: 1.15 }],
     temperatures: [[0, 12]],
-    usedFactor: 1.15,
   },
   answer: "sizeMultiplier",
   heavy: true,
   run(i) {
-    const course = new FallCourse(oilOf(fluidsOf(i)[i.fluid], i.usedFactor), i.temperatures, i.heaterOn);
+    const course = new FallCourse(liquidOf(mixOf(i.parts, fluidsOf(i))), i.temperatures, i.heaterOn);
     const { value, spread, readings: told, leftOut, trust: word } = fitSizeMultiplier(course, i.readings);
     return { sizeMultiplier: value, spread, readings: told, leftOut, trust: word };
   },

@@ -1,7 +1,9 @@
-import { DIRT, FallCourse, forecastSettling, oilOf } from "../../settling";
+import { liquidOf } from "../../blending";
+import { DIRT, FallCourse, forecastSettling } from "../../settling";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { figure, fluid, fluidsOf, input, maybe, own, readings, temperatures, trust, usedFactor } from "../fields";
+import { figure, fluidsOf, input, maybe, own, readings, temperatures, trust } from "../fields";
+import { mixOf, parts } from "../mixes";
 import { dirtClasses } from "./dirt";
 import { heaterOn } from "./heater";
 
@@ -23,7 +25,7 @@ export const settleForecast = calculation({
   range: "−40 to 150 °C (water to 100 °C). Without readings the grains may be a fifth smaller or larger than typical.",
   input: z.strictObject({
     classes: dirtClasses,
-    fluid: fluid("Oil"),
+    parts: parts.meta({ title: "Oil" }),
     surfaceMm: input("Surface", "mm", 1, 20_000),
     drawOffMm: input("Draw-off line", "mm", 0, 20_000),
     hours: input("Hours it has stood", "h", 0, 100_000),
@@ -33,7 +35,6 @@ export const settleForecast = calculation({
     sizeSpread: input("One standard error of that", "1", 0, 20).nullable().default(null),
     readings: readings.default(0),
     trust: trust.default("assumed"),
-    usedFactor,
     own,
   }),
   output: z.strictObject({
@@ -45,7 +46,7 @@ export const settleForecast = calculation({
   }),
   example: {
     classes: DIRT["meaty-fryer"].map(({ name, diameterUm, density }) => ({ name, diameterUm, density })),
-    fluid: "canola",
+    parts: [{ fluid: "canola", litres: 180, usedFactor: 1.15 }],
     surfaceMm: 733,
     drawOffMm: 66,
     hours: 240,
@@ -53,14 +54,13 @@ export const settleForecast = calculation({
       [0, 11],
       [240, 14],
     ],
-    usedFactor: 1.15,
   },
   answer: "readyHours",
   heavy: true,
   run: (i) =>
     forecastSettling({
       ...i,
-      course: new FallCourse(oilOf(fluidsOf(i)[i.fluid], i.usedFactor), i.temperatures, i.heaterOn),
+      course: new FallCourse(liquidOf(mixOf(i.parts, fluidsOf(i))), i.temperatures, i.heaterOn),
       size: { value: i.sizeMultiplier, spread: i.sizeSpread, readings: i.readings, trust: i.trust },
     }),
 });

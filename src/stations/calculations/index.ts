@@ -1,0 +1,1 @@
+export { CalculationsScreen } from "./CalculationsScreen";

@@ -20,6 +20,9 @@ const VIEWS = [
   { name: "drive", path: "/drive?vehicle=flatbed" },
   { name: "books", path: "/books" },
   { name: "shed", path: "/shed" },
+  { name: "calculations", path: "/calculations?name=thinner", open: "Why?" },
+  { name: "calculations-phone", path: "/calculations?name=settle-forecast", phone: true },
+  { name: "why", path: "/settle?vessel=drum-3", open: "Why?" },
   { name: "log", path: "/", keys: ["l"] },
   { name: "log-phone", path: "/", phone: true, keys: ["l", "p"] },
 ];
@@ -58,6 +61,10 @@ try {
     await page.goto(`http://127.0.0.1:${port}${v.path}${v.path.includes("?") ? "&" : "?"}demo=1`);
     await page.getByRole("heading", { level: 1 }).waitFor();
     if (v.wait) await page.locator(v.wait).first().waitFor();
+    if (v.open) {
+      await page.locator("summary", { hasText: v.open }).first().click();
+      await page.getByText("What would change it most").first().waitFor();
+    }
     for (const k of v.keys ?? []) {
       await page.keyboard.press(k);
       await page.getByRole("dialog").getByRole("heading").first().waitFor();

@@ -1,6 +1,6 @@
 "use client";
 import { type ReactNode, useEffect, useId, useState } from "react";
-import type { CalculationName, Explanation, InputOf } from "@/core/calculations";
+import type { CalculationName, Explanation, InputOf, Moved } from "@/core/calculations";
 import { WhyPanel } from "@/ui";
 import { type Units, wordCalculationError, wordFigure, wordFigures } from "@/ui/words";
 import { type Asked, askWhy, cancelWork } from "@/workers";
@@ -60,20 +60,25 @@ function useWhy(open: boolean, name: string, input: unknown, picture: string): A
 
 function wordExplanation(e: Explanation, units: Units) {
   const { answer } = e;
-  const share = (value: number | null): number | null =>
-    value === null || answer.value === null || answer.value === 0 ? null : value / answer.value;
+  const share = (there: Moved): number | null =>
+    typeof there !== "number" || answer.value === null || answer.value === 0 ? null : there / answer.value;
+  const word = (there: Moved): string =>
+    there === "impossible" ? "–" : there === "none" ? "none" : wordFigure(there, answer.unit, units);
   return {
     equation: e.calculation.equation,
     source: e.calculation.source,
     range: e.calculation.range,
     answer: { name: answer.title, value: wordFigure(answer.value, answer.unit, units) },
-    inputs: e.inputs.map((i) => ({ name: i.title, value: i.word ?? wordFigures(i.values, i.unit, units) })),
+    inputs: e.inputs.map((i) => ({
+      name: i.title,
+      value: i.words.length > 0 ? i.words.join(", ") : wordFigures(i.values, i.unit, units),
+    })),
     effects: e.effects.map((x) => ({
       name: x.title,
-      low: wordFigure(x.lowAnswer, answer.unit, units),
-      high: wordFigure(x.highAnswer, answer.unit, units),
-      lowShare: share(x.lowAnswer),
-      highShare: share(x.highAnswer),
+      low: word(x.low),
+      high: word(x.high),
+      lowShare: share(x.low),
+      highShare: share(x.high),
     })),
   };
 }

@@ -18,15 +18,15 @@ describe("why", () => {
     });
     const effect = (title: string) => why.effects.find((e) => e.title === title);
     const hours = why.answer.value ?? 0;
-    expect((effect("Grain size")?.lowAnswer ?? 0) / hours).toBeCloseTo(1 / 0.81, 9);
-    expect((effect("Fall")?.highAnswer ?? 0) / hours).toBeCloseTo(1.1, 9);
+    expect((effect("Grain size")?.low as number) / hours).toBeCloseTo(1 / 0.81, 9);
+    expect((effect("Fall")?.high as number) / hours).toBeCloseTo(1.1, 9);
     expect(why.effects[0]?.title).toBe("Density of the dirt");
     expect(why.effects.map((e) => e.weight)).toEqual([...why.effects.map((e) => e.weight)].sort((a, b) => b - a));
   });
   it("moves a list as a whole, and a temperature by a degree at the least", () => {
     const cold = told("viscosity", { fluid: "canola", celsius: 0 });
     const warmer = told("viscosity", { fluid: "canola", celsius: 1 });
-    expect(cold.effects.find((e) => e.title === "Temperature")?.highAnswer).toBe(warmer.answer.value);
+    expect(cold.effects.find((e) => e.title === "Temperature")?.high).toBe(warmer.answer.value);
     const mixed = told("blend", {
       parts: [
         { fluid: "canola", litres: 60 },
@@ -47,6 +47,14 @@ describe("why", () => {
       marginMm: 25,
     });
     expect(brim.effects[0]?.weight).toBe(Number.POSITIVE_INFINITY);
+  });
+  it("does not count a move that the input cannot make, nor name which branch was taken", () => {
+    const fit = told("purge", { litresPerMinute: 0.12, lineLitres: 0.4, tanksInSeries: 1, minutes: 8 });
+    expect(fit.effects.find((e) => e.title === "Stirred tanks in series")).toMatchObject({ low: "impossible" });
+    const forecast = told("settle-forecast", calculationNamed("settle-forecast").example);
+    expect(forecast.inputs.map((i) => i.title)).not.toContain("");
+    expect(forecast.inputs.find((i) => i.title === "Name")?.words).toHaveLength(4);
+    expect(forecast.inputs.map((i) => i.path)).not.toContain("classes.*.density.kind");
   });
   it("passes on why there is no answer at all", () => {
     expect(explain("heat", { fluid: "canola" })).toMatchObject({ ok: false, error: { code: "invalid-input" } });
@@ -70,6 +78,6 @@ describe("a description", () => {
     });
     expect(inputs.find((f) => f.field === "oil")).toMatchObject({ kind: "word", optional: false });
     expect(inputs.find((f) => f.field === "oil")?.words).toContain("canola");
-    expect(outputs).toMatchObject([{ field: "share", kind: "number", unit: "1", optional: true }]);
+    expect(outputs).toMatchObject([{ field: "share", kind: "number", unit: "share", optional: true }]);
   });
 });

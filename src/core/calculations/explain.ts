@@ -3,12 +3,15 @@ import { type CalculationError, calculateAny, calculationNamed, isCalculation } 
 import { type Description, describeCalculation } from "./describe";
 import { type Leaf, leavesOf, moved } from "./leaves";
 
-/** What the answer does when one input moves a tenth down and up, all others held. Null: no answer there. */
+/** The answer there; or there is none; or the input cannot be so. */
+export type Moved = number | "none" | "impossible";
+
+/** What the answer does when one input moves a tenth down and up, all others held. */
 export interface Effect {
   readonly title: string;
   readonly unit: string;
-  readonly lowAnswer: number | null;
-  readonly highAnswer: number | null;
+  readonly low: Moved;
+  readonly high: Moved;
   /** The wider of the two moves, as a share of the answer; infinity where it makes there be none. */
   readonly weight: number;
 }
@@ -35,15 +38,16 @@ export function explain(name: string, raw: unknown): Result<Explanation, Calcula
   const value = answerIn(here.value, calculation.answer);
   const complete = declared.input.parse(raw);
   const leaves = leavesOf(declared.input, complete);
-  const at = (leaf: Leaf, tenths: 1 | -1): number | null => {
+  const at = (leaf: Leaf, tenths: 1 | -1): Moved => {
     const there = calculateAny(name, moved(complete, leaf, tenths));
-    return there.ok ? answerIn(there.value, calculation.answer) : null;
+    if (!there.ok) return there.error.code === "invalid-input" ? "impossible" : "none";
+    return answerIn(there.value, calculation.answer) ?? "none";
   };
   const effects = leaves.flatMap((leaf): Effect[] => {
     if (leaf.values.length === 0) return [];
-    const [lowAnswer, highAnswer] = [at(leaf, -1), at(leaf, 1)];
-    const weight = weightOf(value, lowAnswer, highAnswer);
-    return weight > ROUNDING ? [{ title: leaf.title, unit: leaf.unit, lowAnswer, highAnswer, weight }] : [];
+    const [low, high] = [at(leaf, -1), at(leaf, 1)];
+    const weight = Math.max(weightOf(value, low), weightOf(value, high));
+    return weight > ROUNDING ? [{ title: leaf.title, unit: leaf.unit, low, high, weight }] : [];
   });
   const answer = calculation.outputs.find((o) => o.field === calculation.answer);
   return ok({
@@ -62,9 +66,9 @@ function answerIn(output: unknown, field: string): number | null {
   return typeof found === "number" ? found : null;
 }
 
-function weightOf(value: number | null, low: number | null, high: number | null): number {
-  if (value === null || low === null || high === null)
-    return value === low && value === high ? 0 : Number.POSITIVE_INFINITY;
-  const widest = Math.max(Math.abs(low - value), Math.abs(high - value));
-  return value === 0 ? widest : widest / Math.abs(value);
+function weightOf(value: number | null, there: Moved): number {
+  if (there === "impossible") return 0;
+  if (value === null || there === "none") return value === null && there === "none" ? 0 : Number.POSITIVE_INFINITY;
+  const change = Math.abs(there - value);
+  return value === 0 ? change : change / Math.abs(value);
 }

@@ -2,7 +2,7 @@ import { FLUID_IDS, FLUIDS, type FluidTable, fluidTable } from "../fluids";
 import { ShapeSchema } from "../ledger";
 import * as z from "../zod";
 
-/** Fields as every calculation declares them: a number always has a name, a unit and a range. `1` is no unit. */
+/** Fields as every calculation declares them: a number always has a name, a unit and a range. `1` is no unit, `share` a part of a whole. */
 export const input = (title: string, unit: string, min: number, max: number) =>
   z.number().min(min).max(max).meta({ title, "x-unit": unit });
 
@@ -19,7 +19,8 @@ export const word = <const W extends readonly [string, ...string[]]>(title: stri
 export const fluid = (title: string) => z.enum(FLUID_IDS).meta({ title });
 export const celsius = (title: string) => input(title, "°C", -40, 150);
 export const litres = (title: string) => input(title, "L", 1e-6, 1e6);
-export const share = (title: string) => input(title, "1", 0, 1);
+/** A part of a whole, 0 to 1; shown in %. */
+export const share = (title: string) => input(title, "share", 0, 1);
 export const limitMm2PerS = input("Pump limit", "mm²/s", 1, 1000);
 export const usedFactor = input("Fried oil, times as thick as fresh", "1", 0.5, 5).default(1);
 export const shape = ShapeSchema.meta({ title: "Shape of the inside" });

@@ -9,7 +9,7 @@ export {
 } from "./calculate";
 export { type AnyCalculation, type Progress, ROOMS, type Room } from "./calculation";
 export { type Description, describeCalculation, type FieldInfo } from "./describe";
-export { type Effect, type Explanation, explain } from "./explain";
+export { type Effect, type Explanation, explain, type Moved } from "./explain";
 export type { FieldIssue } from "./issues";
 export type { Leaf } from "./leaves";
 export { type CalculationName, EVERY_CALCULATION } from "./registry";

@@ -8,7 +8,8 @@ export interface Leaf {
   readonly whole: boolean;
   /** The numbers, one or as many as the list holds; empty where it is a word. */
   readonly values: readonly number[];
-  readonly word: string | null;
+  /** The words, each once; empty where it is a number. */
+  readonly words: readonly string[];
 }
 
 interface Node {
@@ -24,46 +25,48 @@ interface Node {
 
 const EVERY = "*";
 
-/** The leaves of an input that its schema has read. The owner's own fluid figures are left to the fluids. */
+/**
+ * The leaves of an input that its schema has read, those with a name: which branch of a choice was taken shows in the
+ * others. The owner's own fluid figures are left to the fluids.
+ */
 export function leavesOf(schema: z.ZodType, complete: unknown): Leaf[] {
-  const found = new Map<string, { leaf: Leaf; values: number[] }>();
+  const found = new Map<string, { title: string; nodes: readonly Node[]; values: number[]; words: Set<string> }>();
   const visit = (value: unknown, nodes: readonly Node[], path: readonly string[], heading: string): void => {
     const title = nodes.find((n) => n.title)?.title ?? heading;
-    if (typeof value === "number" || typeof value === "string" || typeof value === "boolean") {
-      const key = path.join(".");
-      const number = nodes.find((n) => isOf(n, "number") || isOf(n, "integer"));
-      const known = found.get(key) ?? {
-        leaf: {
-          path: key,
-          title,
-          unit: number?.["x-unit"] ?? nodes.find((n) => n["x-unit"])?.["x-unit"] ?? "",
-          whole: number !== undefined && isOf(number, "integer"),
-          values: [],
-          word: typeof value === "number" ? null : String(value),
-        },
-        values: [],
-      };
-      if (typeof value === "number") known.values.push(value);
-      found.set(key, known);
-    } else if (Array.isArray(value))
-      value.forEach((v, i) => {
-        const tuple = nodes.flatMap((n) => n.prefixItems ?? []);
-        const items = tuple.length > 0 ? branches(tuple[i]) : nodes.flatMap((n) => branches(n.items));
-        visit(v, items, [...path, tuple.length > 0 ? String(i) : EVERY], title);
-      });
-    else if (value !== null && typeof value === "object")
+    if (Array.isArray(value)) {
+      const tuple = nodes.flatMap((n) => n.prefixItems ?? []);
+      for (const [i, v] of value.entries())
+        if (tuple.length > 0) visit(v, branches(tuple[i]), [...path, String(i)], title);
+        else
+          visit(
+            v,
+            nodes.flatMap((n) => branches(n.items)),
+            [...path, EVERY],
+            title,
+          );
+    } else if (value !== null && typeof value === "object") {
       for (const [key, v] of Object.entries(value))
         visit(
           v,
           nodes.flatMap((n) => branches(n.properties?.[key])),
           [...path, key],
-          key,
+          "",
         );
+    } else if (value !== null && value !== undefined && title !== "") {
+      const key = path.join(".");
+      const leaf = found.get(key) ?? { title, nodes, values: [], words: new Set<string>() };
+      if (typeof value === "number") leaf.values.push(value);
+      else leaf.words.add(String(value));
+      found.set(key, leaf);
+    }
   };
-  const root = z.toJSONSchema(schema, { io: "output" }) as Node;
   const { own: _, ...rest } = complete as Record<string, unknown>;
-  visit(rest, branches(root), [], "");
-  return [...found.values()].map(({ leaf, values }) => ({ ...leaf, values }));
+  visit(rest, branches(z.toJSONSchema(schema, { io: "output" }) as Node), [], "");
+  return [...found].map(([path, { title, nodes, values, words }]) => {
+    const number = nodes.find((n) => isOf(n, "number") || isOf(n, "integer"));
+    const unit = number?.["x-unit"] ?? nodes.find((n) => n["x-unit"])?.["x-unit"] ?? "";
+    return { path, title, unit, whole: number !== undefined && isOf(number, "integer"), values, words: [...words] };
+  });
 }
 
 const isOf = (n: Node, type: string): boolean => n.type === type || (Array.isArray(n.type) && n.type.includes(type));

@@ -1,4 +1,3 @@
-import type { Fitted } from "../numerics";
 import type { FallCourse } from "./course";
 import { type DirtClass, scaled } from "./dirt";
 
@@ -7,14 +6,19 @@ const ASSUMED_SPREAD = 0.2;
 /** A grain size of no width, or twice its own, is no range: the spread stops there. */
 const WIDEST_SPREAD = 0.6;
 
-/** The grain sizes as the classes have them: nothing read yet. */
-export const SIZE_AS_TYPICAL: Fitted = { value: 1, spread: null, readings: 0, trust: "assumed" };
+/** Grain sizes as multiples of the classes', with one standard error; from `fitSizeMultiplier`, or as typical. */
+export interface GrainSize {
+  readonly value: number;
+  readonly spread: number | null;
+}
+
+/** Nothing read yet. */
+export const SIZE_AS_TYPICAL: GrainSize = { value: 1, spread: null };
 
 export interface SettlingQuestion {
   readonly classes: readonly DirtClass[];
   readonly course: FallCourse;
-  /** Grain sizes as multiples of the classes', from `fitSizeMultiplier` or `SIZE_AS_TYPICAL`. */
-  readonly size: Fitted;
+  readonly size: GrainSize;
   readonly surfaceMm: number;
   readonly drawOffMm: number;
   /** Hours since it was last stirred. */

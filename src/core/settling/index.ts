@@ -27,6 +27,7 @@ export { FINING_MOST_CELSIUS, type FiningRecipe, finingDoses, USUAL_FINING } fro
 export {
   type ClassFront,
   forecastSettling,
+  type GrainSize,
   type SettlingForecast,
   type SettlingQuestion,
   SIZE_AS_TYPICAL,

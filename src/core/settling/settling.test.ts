@@ -188,7 +188,7 @@ describe("a forecast", () => {
     expect(f.fronts[0]).toMatchObject({ floats: true, clearHours: null, clearedAboveMm: 700 });
   });
   it("takes the grain size that readings gave, and their spread for its range", () => {
-    const size = { value: 1.5, spread: 0.15, readings: 6, trust: "good" as const };
+    const size = { value: 1.5, spread: 0.15 };
     const q = { classes: [fines], course: course([[0, 11]]), surfaceMm: 700, drawOffMm: 60, hours: 0 };
     const typical = forecastSettling({ ...q, size: SIZE_AS_TYPICAL });
     const fitted = forecastSettling({ ...q, size });

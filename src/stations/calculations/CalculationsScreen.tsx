@@ -54,7 +54,7 @@ function List({ found, chosen, find, onFind }: ListProps) {
                   <YardLink
                     href={`/calculations?name=${c.name}`}
                     here={c.name === chosen.name}
-                    className={`block min-h-[28px] rounded px-2 py-1 leading-tight ${c.name === chosen.name ? "bg-card font-semibold shadow-[inset_3px_0_0_var(--go)]" : ""}`}
+                    className={`block min-h-[var(--target)] content-center rounded px-2 py-1 leading-tight md:min-h-[32px] ${c.name === chosen.name ? "bg-card font-semibold shadow-[inset_3px_0_0_var(--go)]" : ""}`}
                   >
                     {c.title}
                   </YardLink>

@@ -8,7 +8,7 @@ import { type Asked, askWorkerAny } from "@/workers";
 import { AnswerList } from "./AnswerList";
 import { type Messages, messagesOf, readForm, type Texts, textsOf } from "./form";
 
-const UNITLESS = new Set(["", "1"]);
+const UNITLESS = new Set(["", "1", "share"]);
 
 /** One calculation as a bench: its equation, its example to change, and the answer as it is typed. */
 export function Worked({ calculation: c, list }: { calculation: Description; list: ReactNode }) {
@@ -121,6 +121,7 @@ function Field({ info: f, text, onChange, error }: FieldProps) {
       onChange={onChange}
       error={error}
       decimal={f.kind !== "text"}
+      hint={f.unit === "share" ? "a share: 0.25 is a quarter" : undefined}
       suffix={UNITLESS.has(f.unit) ? undefined : f.unit}
     />
   );

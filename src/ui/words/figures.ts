@@ -14,6 +14,8 @@ export function wordFigure(value: number | null, unit: string, units: Units): st
       return units.litres(value);
     case "h":
       return value >= LONG_HOURS ? `${formatMinutes(value * 60)}` : `${formatFigure(value)} h`;
+    case "share":
+      return `${formatFigure(value * 100)} %`;
     case "1":
     case "":
       return formatFigure(value);
@@ -22,10 +24,11 @@ export function wordFigure(value: number | null, unit: string, units: Units): st
   }
 }
 
+const FEW = 3;
+
 /** "12 mm", or "214 values, 4 to 19 °C" for a list. */
 export function wordFigures(values: readonly number[], unit: string, units: Units): string {
-  const [only] = values;
-  if (values.length === 1 && only !== undefined) return wordFigure(only, unit, units);
+  if (values.length <= FEW) return [...new Set(values)].map((v) => wordFigure(v, unit, units)).join(", ");
   const [low, high] = [Math.min(...values), Math.max(...values)];
   const ends =
     low === high ? wordFigure(low, unit, units) : `${wordFigure(low, unit, units)} to ${wordFigure(high, unit, units)}`;

@@ -19,7 +19,7 @@ export const thinner = calculation({
     usedFactor,
     own,
   }),
-  output: z.strictObject({ share: maybe("Share of thinner by volume", "1") }),
+  output: z.strictObject({ share: maybe("Thinner, by volume", "share") }),
   example: { oil: "canola", thinner: "kerosene", celsius: 5, limitMm2PerS: 15, usedFactor: 1.15 },
   answer: "share",
   heavy: false,

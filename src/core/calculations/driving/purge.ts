@@ -17,10 +17,10 @@ export const purge = calculation({
     lineLitres,
     tanksInSeries,
     minutes: minutes("Minutes of purge"),
-    cleanShare: input("Clean is", "1", 1e-4, 0.5).default(0.02),
+    cleanShare: input("Clean is", "share", 1e-4, 0.5).default(0.02),
   }),
   output: z.strictObject({
-    residual: figure("Old fuel left at the pump", "1"),
+    residual: figure("Old fuel left at the pump", "share"),
     minutesTo2Pct: figure("Minutes to 2 %", "min"),
     minutesToClean: figure("Minutes to clean", "min"),
     litres: figure("Through the line so far", "L"),

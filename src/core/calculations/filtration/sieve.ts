@@ -16,7 +16,7 @@ export const sieve = calculation({
   }),
   output: z.strictObject({
     um: maybe("Opening", "µm"),
-    heldShare: maybe("Share of such grains it holds", "1"),
+    heldShare: maybe("Of such grains it holds", "share"),
     meshThatHolds: maybe("Coarsest sieve that holds the grain", "1"),
   }),
   example: { mesh: 200, grainUm: 90 },

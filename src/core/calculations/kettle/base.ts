@@ -1,4 +1,4 @@
 import { input, word } from "../fields";
 
 export const base = word("Base", ["NaOH", "KOH"]);
-export const purity = (title: string) => input(title, "1", 0.2, 1);
+export const purity = (title: string) => input(title, "share", 0.2, 1);

@@ -17,7 +17,7 @@ export const drying = calculation({
       fromCelsius: input("From", "°C", -40, 150),
       toCelsius: input("To", "°C", -40, 150),
       waterKg: input("Water to drive off", "kg", 0, 1e5),
-      efficiency: input("Efficiency", "1", 0.01, 1),
+      efficiency: input("Efficiency", "share", 0.01, 1),
       heaterKW: input("Heater", "kW", 0.01, 1000).optional(),
       own,
     })

@@ -15,14 +15,14 @@ export const methanol = calculation({
   input: z.strictObject({
     oil: fluid("Oil"),
     oilLitres: litres("Oil"),
-    share: input("Methanol, share of the oil by volume", "1", 0.01, 2).default(0.2),
+    share: input("Methanol, share of the oil by volume", "share", 0.01, 2).default(0.2),
     own,
   }),
   output: z.strictObject({
     litres: figure("Methanol", "L"),
     kg: figure("Methanol", "kg"),
     molarRatio: figure("Moles a mole of oil", "1"),
-    stoichiometricShare: figure("Share that the reaction consumes", "1"),
+    stoichiometricShare: figure("Consumed by the reaction, of the oil", "share"),
   }),
   example: { oil: "canola", oilLitres: 80, share: 0.2 },
   answer: "molarRatio",

@@ -19,7 +19,7 @@ export const methanolRecovery = calculation({
     potCelsius: input("Pot", "°C", 15, 150),
   }),
   output: z.strictObject({
-    share: figure("Share boiled out", "1"),
+    share: figure("Boiled out", "share"),
     boilsAtCelsius: figure("Starts to boil at", "°C"),
   }),
   example: { methanolMol: 3, heavyMol: 1, potCelsius: 100 },

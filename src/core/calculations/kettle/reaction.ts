@@ -4,7 +4,7 @@ import { calculation } from "../calculation";
 import { figure, fluid, fluidsOf, input, own, share } from "../fields";
 
 const minute = (title: string) => input(title, "min", 0, 1440);
-const shares = (title: string) => z.array(figure(title, "1")).meta({ title });
+const shares = (title: string) => z.array(figure(title, "share")).meta({ title });
 
 const second = z.strictObject({
   atMinute: minute("Stopped at"),
@@ -36,7 +36,7 @@ export const reaction = calculation({
     diglyceride: shares("Diglyceride left"),
     monoglyceride: shares("Monoglyceride left"),
     methanol: z.array(figure("Methanol left, moles a mole of oil", "1")).meta({ title: "Methanol left" }),
-    finalConversion: figure("Turned to ester at the end", "1"),
+    finalConversion: figure("Turned to ester at the end", "share"),
   }),
   example: { oil: "canola", celsius: 55, molarRatio: 6, minutes: [15, 30, 60, 90, 120] },
   answer: "finalConversion",

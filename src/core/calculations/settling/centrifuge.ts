@@ -23,7 +23,7 @@ export const centrifuge = calculation({
     particleKgPerM3,
     fluid: fluid("Oil"),
     celsius: celsius("Temperature"),
-    efficiency: input("Efficiency", "1", 0.01, 1).default(1),
+    efficiency: input("Efficiency", "share", 0.01, 1).default(1),
     usedFactor,
     own,
   }),

@@ -2,7 +2,7 @@ import { liquidOf } from "../../blending";
 import { DIRT, FallCourse, forecastSettling } from "../../settling";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { figure, fluidsOf, input, maybe, own, readings, temperatures, trust } from "../fields";
+import { figure, fluidsOf, input, maybe, own, temperatures } from "../fields";
 import { mixOf, parts } from "../mixes";
 import { dirtClasses } from "./dirt";
 import { heaterOn } from "./heater";
@@ -11,7 +11,7 @@ const front = z.strictObject({
   name: z.string(),
   floats: z.boolean().meta({ title: "Floats: skim it" }),
   clearedAboveMm: figure("Gone above", "mm"),
-  hanging: figure("Still hanging above the line", "1"),
+  hanging: figure("Still hanging above the line", "share"),
   clearHours: maybe("Below the line after", "h"),
 });
 
@@ -33,8 +33,6 @@ export const settleForecast = calculation({
     heaterOn,
     sizeMultiplier: input("Grains, times as wide", "1", 0.05, 20).default(1),
     sizeSpread: input("One standard error of that", "1", 0, 20).nullable().default(null),
-    readings: readings.default(0),
-    trust: trust.default("assumed"),
     own,
   }),
   output: z.strictObject({
@@ -61,6 +59,6 @@ export const settleForecast = calculation({
     forecastSettling({
       ...i,
       course: new FallCourse(liquidOf(mixOf(i.parts, fluidsOf(i))), i.temperatures, i.heaterOn),
-      size: { value: i.sizeMultiplier, spread: i.sizeSpread, readings: i.readings, trust: i.trust },
+      size: { value: i.sizeMultiplier, spread: i.sizeSpread },
     }),
 });

@@ -40,8 +40,8 @@ export const interlock = calculation({
     drive: word("Moved by", DRIVES).default("gravity"),
     pressurePa: pressure("Pressure").default(0),
     housingsPa: z.array(pressure("Rating")).max(20).default([]).meta({ title: "Housings are rated for" }),
-    acidPurity: input("Purity of the acid", "1", 0, 1).nullable().default(null),
-    fatLimitShare: input("Most fat", "1", 0, 1).default(0.05),
+    acidPurity: input("Purity of the acid", "share", 0, 1).nullable().default(null),
+    fatLimitShare: input("Most fat", "share", 0, 1).default(0.05),
     unattended: z
       .strictObject({
         litres: input("Litres", "L", 0, 1e6),

@@ -3,16 +3,17 @@ import { BagId, SourceId, VehicleId, VesselId } from "../ids";
 import { Fluid, Litres, Millimetres, Name } from "./quantities";
 
 const Length = z.number().positive().max(20_000);
+const named = (title: string) => Length.meta({ title, "x-unit": "mm" });
 
 export const ShapeSchema = z.discriminatedUnion("kind", [
-  z.object({ kind: z.literal("cylinder"), diameterMm: Length }),
-  z.object({ kind: z.literal("lying-cylinder"), diameterMm: Length, lengthMm: Length }),
-  z.object({ kind: z.literal("box"), lengthMm: Length, widthMm: Length }),
+  z.object({ kind: z.literal("cylinder"), diameterMm: named("Diameter") }),
+  z.object({ kind: z.literal("lying-cylinder"), diameterMm: named("Diameter"), lengthMm: named("Length") }),
+  z.object({ kind: z.literal("box"), lengthMm: named("Length"), widthMm: named("Width") }),
   z.object({
     kind: z.literal("cone-cylinder"),
-    diameterMm: Length,
-    coneHeightMm: Length,
-    outletDiameterMm: Length,
+    diameterMm: named("Diameter"),
+    coneHeightMm: named("Height of the cone"),
+    outletDiameterMm: named("Diameter of the outlet"),
   }),
   z.object({
     kind: z.literal("table"),

@@ -1,7 +1,9 @@
 export { StepButton } from "./AdviceSteps";
+export { Interlock } from "./Interlock";
 export { LogContext, useLog } from "./LogContext";
 export { useHref, YardLink } from "./links";
 export { useChosenVessel } from "./useChosenVessel";
+export { isRefused, useClearance } from "./useClearance";
 export { useNumber } from "./useNumber";
 export { useTell, useUndo } from "./useTell";
 export { useUnits } from "./useUnits";

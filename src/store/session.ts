@@ -1,5 +1,6 @@
-import { type SettlingQuestionData, settlingQuestion, viewYard, type YardView } from "@/core/advice";
+import { clearanceOf, type SettlingQuestionData, settlingQuestion, viewYard, type YardView } from "@/core/advice";
 import { readYardFile, writeYardFile, type YardFileError } from "@/core/formats";
+import type { Clearance, Refusal } from "@/core/interlocks";
 import {
   buildTimeline,
   byTime,
@@ -31,7 +32,11 @@ export interface Listed {
   readonly dead: boolean;
 }
 
-export type StoreError = LedgerError | { readonly code: "not-stored"; readonly reason: string };
+export type StoreError =
+  | LedgerError
+  | { readonly code: "not-stored"; readonly reason: string }
+  /** The interlocks refuse it. What has happened all the same is written with `despite`, in the open. */
+  | { readonly code: "not-safe"; readonly refusals: readonly Refusal[] };
 
 export interface RestoreReport {
   readonly entries: number;
@@ -64,6 +69,11 @@ export class YardSession {
     return viewYard(at === null ? yardAt(this.timeline, now) : yardAt(this.timeline, at), at ?? now);
   }
 
+  /** Whether the interlocks let this be done, and what it needs, as the yard stood when it happens. */
+  clearance(draft: Draft, now: string): Clearance {
+    return clearanceOf(yardAt(this.timeline, draft.happenedAt ?? now), draft);
+  }
+
   /** What a vessel's settling forecast is reckoned from. */
   settlingQuestion(vessel: string, now: string, at: string | null): SettlingQuestionData | null {
     return settlingQuestion(yardAt(this.timeline, at ?? now), vessel as VesselId, at ?? now);
@@ -86,7 +96,10 @@ export class YardSession {
         data: draft.data,
         ...(draft.note ? { note: draft.note } : {}),
         ...(draft.replaces ? { replaces: draft.replaces } : {}),
+        ...(draft.despite ? { despite: draft.despite } : {}),
       };
+      const { refusals } = this.clearance(draft, stamp.now);
+      if (refusals.some((r) => !draft.despite?.includes(r.code))) return fail({ code: "not-safe", refusals });
       const offered = offerEntry(this.timeline, raw, stamp.now);
       if (!offered.ok) return offered;
       const id = stamp.id as EntryId;

@@ -1,4 +1,5 @@
 export type { Advice } from "./advice";
+export { clearanceOf } from "./clearance";
 export { mixOf } from "./mixture";
 export { type SettlingQuestionData, settlingQuestion } from "./settlingQuestion";
 export type { Settling, Standing } from "./standing";

@@ -10,6 +10,7 @@ export type LimitRefusal =
   | { readonly code: "not-rated-for-pressure"; readonly pressurePa: number }
   | { readonly code: "over-pressure"; readonly pressurePa: number; readonly weakestPa: number }
   | { readonly code: "battery-acid"; readonly purity: number; readonly leastPurity: number }
+  | { readonly code: "neat-petrol-into-vehicle"; readonly petrolShare: number }
   | { readonly code: "creamy-into-vehicle"; readonly fatShare: number; readonly limitShare: number }
   | { readonly code: "receiver-overflows"; readonly overLitres: number; readonly inHours: number }
   | { readonly code: "battery-dies"; readonly afterHours: number; readonly needsHours: number };
@@ -70,6 +71,14 @@ function creamy({ parts, into, fatLimitShare }: Step): LimitRefusal[] {
     : [];
 }
 
+/** A blend that has stood and been drained may go in; the thinner by itself is mixed outside. */
+function neatPetrol({ parts, into }: Step): LimitRefusal[] {
+  const petrolShare = shareOf(parts, (s) => s === "petrol");
+  return into.place === "vehicle-tank" && petrolShare > MOSTLY
+    ? [{ code: "neat-petrol-into-vehicle", petrolShare }]
+    : [];
+}
+
 function leftAlone({ unattended: u, into }: Step): LimitRefusal[] {
   if (!u) return [];
   const found: LimitRefusal[] = [];
@@ -92,5 +101,6 @@ export const LIMITS: readonly ((step: Step) => LimitRefusal[])[] = [
   pressure,
   batteryAcid,
   creamy,
+  neatPetrol,
   leftAlone,
 ];

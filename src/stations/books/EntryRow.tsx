@@ -19,6 +19,7 @@ export function EntryRow({ entry, dead }: Listed) {
           <b className="font-plate text-[16px]">{KIND_WORDS[entry.kind]}</b> {wordEntry(entry, view)}
           {entry.note ? <i> {entry.note}</i> : null}
           {entry.replaces ? " (a correction)" : ""}
+          {entry.despite ? <b className="text-stop"> done although the app refused it</b> : null}
           {fault ? <b className="text-stop"> does not add up and moves nothing</b> : null}
         </span>
         {dead ? (
@@ -97,6 +98,7 @@ function CorrectForm({ entry, onDone }: { entry: Entry; onDone: () => void }) {
       data: { ...entry.data, amount: { ...entry.data.amount, litres: litres.value } },
       happenedAt: when === local(entry.happenedAt) ? entry.happenedAt : new Date(when).toISOString(),
       replaces: entry.id,
+      ...(entry.despite && { despite: entry.despite }),
     } as Draft;
     const said = await tell(draft, "Corrected. Everything after it is worked out again.");
     setRefused(said ?? undefined);

@@ -2,9 +2,19 @@
 import { useState } from "react";
 import type { VesselView } from "@/core/advice";
 import { measuredLitres } from "@/core/fluids";
-import type { BagState } from "@/core/ledger";
+import type { BagState, Draft } from "@/core/ledger";
 import { formatNumber, parseMinutes } from "@/core/units";
-import { useChosenVessel, useLog, useNumber, useTell, useUnits, VesselColumn } from "@/desk";
+import {
+  Interlock,
+  isRefused,
+  useChosenVessel,
+  useClearance,
+  useLog,
+  useNumber,
+  useTell,
+  useUnits,
+  VesselColumn,
+} from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, Caution, Choice, Row, TextField } from "@/ui";
 import { BagDrawing } from "./BagDrawing";
@@ -90,27 +100,25 @@ function Run({ from: first, feeds, into, bags }: RunProps) {
   const loss = useNumber(String(Math.round(most * 0.012 * 10) / 10), units.parseLitres);
   const [refused, setRefused] = useState<string | null>(null);
 
+  const draft: Draft = {
+    kind: "filter-run",
+    data: {
+      from: from.vessel.id,
+      to: toId as never,
+      bags: bags.map((b) => b.bag.id),
+      amount: { litres: litres.value ?? most, celsius: view.settings.shedCelsius },
+      minutes: minutes.value ?? 0,
+      lossLitres: loss.value ?? 0,
+    },
+  };
+  const clearance = useClearance(draft);
+
   const run = async (): Promise<void> => {
     if (litres.value === null || minutes.value === null || loss.value === null) {
       setRefused("Fill in litres, minutes and loss.");
       return;
     }
-    setRefused(
-      await tell(
-        {
-          kind: "filter-run",
-          data: {
-            from: from.vessel.id,
-            to: toId as never,
-            bags: bags.map((b) => b.bag.id),
-            amount: { litres: litres.value, celsius: view.settings.shedCelsius },
-            minutes: minutes.value,
-            lossLitres: loss.value,
-          },
-        },
-        `Ran ${units.litres(litres.value)} through ${bags.length} bags.`,
-      ),
-    );
+    setRefused(await tell(draft, `Ran ${units.litres(litres.value)} through ${bags.length} bags.`));
   };
 
   return (
@@ -147,8 +155,9 @@ function Run({ from: first, feeds, into, bags }: RunProps) {
         <TextField label="Minutes" value={minutes.text} onChange={minutes.set} error={minutes.error} decimal />
         <TextField label="Lost, L" value={loss.text} onChange={loss.set} error={loss.error} decimal />
       </div>
+      <Interlock clearance={clearance} />
       <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>
-      <Button look="go" wide className="mt-3" onClick={() => void run()}>
+      <Button look="go" wide className="mt-3" disabled={isRefused(clearance)} onClick={() => void run()}>
         Log the run
       </Button>
       <div className="mt-3">

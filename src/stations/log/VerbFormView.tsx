@@ -1,6 +1,7 @@
 "use client";
 import { type FormEvent, useState } from "react";
-import { useTell, useUnits } from "@/desk";
+import type { Draft } from "@/core/ledger";
+import { Interlock, useClearance, useTell, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Caution, Choice, TextField } from "@/ui";
 import { shown, useVerbForm } from "./useVerbForm";
@@ -24,18 +25,25 @@ export function VerbFormView({ verb, given, onDone }: Props) {
 
   const show = (f: Field) => <FieldView key={f.name} field={f} form={form} />;
 
+  const draft: Draft | null = form.complete
+    ? {
+        ...verb.build(form.values, view),
+        ...(when !== "" && { happenedAt: new Date(when).toISOString() }),
+        ...(note !== "" && { note }),
+      }
+    : null;
+  const clearance = useClearance(draft);
+  const refusals = clearance?.refusals.map((r) => r.code) ?? [];
+
   const submit = async (e: FormEvent): Promise<void> => {
     e.preventDefault();
-    if (!form.complete) {
+    if (!draft) {
       setRefused("Something is missing above.");
       return;
     }
-    const draft = verb.build(form.values, view);
-    const extra = {
-      ...(when !== "" && { happenedAt: new Date(when).toISOString() }),
-      ...(note !== "" && { note }),
-    };
-    const reason = await tell({ ...draft, ...extra }, verb.said(form.values, view, units));
+    // The Log says what has happened: the interlocks' word is kept with it, in the open.
+    const open = refusals.length > 0 ? { ...draft, despite: refusals } : draft;
+    const reason = await tell(open, verb.said(form.values, view, units));
     setRefused(reason);
     if (reason === null) onDone();
   };
@@ -54,12 +62,13 @@ export function VerbFormView({ verb, given, onDone }: Props) {
           <TextField label="Note" value={note} onChange={setNote} />
         </div>
       </details>
+      <Interlock clearance={clearance} />
       <div aria-live="polite">
         {refused ? <p className="rounded-md border-2 border-stop px-3 py-2 text-stop">{refused}</p> : null}
       </div>
       <div className="sticky -bottom-3 -mx-4 -mb-3 bg-panel px-4 pt-1 pb-2">
-        <Button type="submit" look="go" wide>
-          Log it
+        <Button type="submit" look={refusals.length > 0 ? "stop" : "go"} wide>
+          {refusals.length > 0 ? "It has happened: log it all the same" : "Log it"}
         </Button>
       </div>
     </form>

@@ -1,8 +1,9 @@
 "use client";
 import { useState } from "react";
 import type { Settling, VesselView } from "@/core/advice";
+import type { Draft } from "@/core/ledger";
 import { formatMillimetres, formatNumber } from "@/core/units";
-import { useLog, useNumber, useTell, useUnits } from "@/desk";
+import { Interlock, isRefused, useClearance, useLog, useNumber, useTell, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Caution, Choice, Row, TextField } from "@/ui";
 import { shortDay } from "@/ui/words";
@@ -27,30 +28,29 @@ export function DrawOff({ vessel: v, settling }: { vessel: VesselView; settling:
   const hanging = settling.fronts.reduce((sum, f) => Math.max(sum, f.hanging), 0);
   const [refused, setRefused] = useState<string | null>(null);
 
+  const draft: Draft = {
+    kind: "draw-off",
+    data: {
+      from: v.vessel.id,
+      to: to as never,
+      amount: { litres: litres.value ?? most },
+      suctionMm: Math.round(settling.drawOffMm),
+      suspendedShare: Math.round(hanging * 1000) / 1000,
+      forecast: {
+        litres: settling.drawableLitres,
+        drawOffMm: settling.drawOffMm,
+        ...(settling.readyAt && { readyAt: settling.readyAt }),
+      },
+    },
+  };
+  const clearance = useClearance(to === "" ? null : draft);
+
   const draw = async (): Promise<void> => {
     if (litres.value === null) {
       litres.refuse("Say how many litres you drew.");
       return;
     }
-    const reason = await tell(
-      {
-        kind: "draw-off",
-        data: {
-          from: v.vessel.id,
-          to: to as never,
-          amount: { litres: litres.value },
-          suctionMm: Math.round(settling.drawOffMm),
-          suspendedShare: Math.round(hanging * 1000) / 1000,
-          forecast: {
-            litres: settling.drawableLitres,
-            drawOffMm: settling.drawOffMm,
-            ...(settling.readyAt && { readyAt: settling.readyAt }),
-          },
-        },
-      },
-      `Drew ${units.litres(litres.value)} off ${v.vessel.name}. The heel stays.`,
-    );
-    setRefused(reason);
+    setRefused(await tell(draft, `Drew ${units.litres(litres.value)} off ${v.vessel.name}. The heel stays.`));
   };
 
   return (
@@ -94,9 +94,10 @@ export function DrawOff({ vessel: v, settling }: { vessel: VesselView; settling:
           suffix="L"
         />
       </div>
+      <Interlock clearance={clearance} />
       <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>
       <div className="mt-3">
-        <Button look="go" wide onClick={() => void draw()} disabled={to === ""}>
+        <Button look="go" wide onClick={() => void draw()} disabled={to === "" || isRefused(clearance)}>
           Log the draw-off
         </Button>
       </div>

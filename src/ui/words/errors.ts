@@ -1,11 +1,16 @@
 import type { YardView } from "@/core/advice";
 import type { YardFileError } from "@/core/formats";
+import type { Refusal } from "@/core/interlocks";
 import type { Entry, LedgerError } from "@/core/ledger";
+import { wordInterlock } from "./interlocks";
 import { bagName, sourceName, vehicleName, vesselName } from "./names";
 import { dayAndClock } from "./times";
 import { unitsOf } from "./units";
 
-type StoreError = LedgerError | { readonly code: "not-stored"; readonly reason: string };
+type StoreError =
+  | LedgerError
+  | { readonly code: "not-stored"; readonly reason: string }
+  | { readonly code: "not-safe"; readonly refusals: readonly Refusal[] };
 
 /** What went wrong and what to do about it, for the person who just typed it. `entry` names a later entry it would break. */
 export function wordError(error: StoreError, view: YardView, later?: Entry): string {
@@ -50,6 +55,8 @@ export function wordError(error: StoreError, view: YardView, later?: Entry): str
       return "This was written by a newer release. Update, then try again.";
     case "invalid":
       return `${fieldWords(error.path)} is not right: ${error.reason.toLowerCase()}.`;
+    case "not-safe":
+      return error.refusals.map((r) => wordInterlock(r, units)).join(" ");
     case "not-stored":
       return `The browser did not store it (${error.reason}). Nothing was changed; free some space and try again.`;
   }

@@ -111,6 +111,8 @@ const envelope = {
   note: Text.optional(),
   /** A correction: this entry stands instead of that one. */
   replaces: EntryId.optional(),
+  /** What the interlocks refused, where a person said that it had happened all the same. */
+  despite: z.array(z.string().min(1).max(60)).min(1).max(20).optional(),
 };
 
 const entryOf = <K extends EntryKind>(kind: K) =>
@@ -149,5 +151,6 @@ export type Draft = {
     readonly happenedAt?: string;
     readonly note?: string;
     readonly replaces?: EntryId;
+    readonly despite?: string[];
   };
 }[EntryKind];

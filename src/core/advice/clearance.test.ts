@@ -1,0 +1,63 @@
+import { describe, expect, it } from "vitest";
+import { type Draft, project, type VesselRole } from "../ledger";
+import { drum, entry, vid } from "../ledger/testing";
+import { clearanceOf } from ".";
+
+const vessel = (id: string, role: VesselRole): Draft => ({ kind: "vessel", data: drum(id, role) });
+const buy = (to: string, fluid: "canola" | "diesel" | "petrol" | "fryer-fat", litres: number): Draft => ({
+  kind: "purchase",
+  data: { to: vid(to), fluid, amount: { litres } },
+});
+const drafts: Draft[] = [
+  vessel("tank", "tank"),
+  vessel("can", "blend"),
+  vessel("petrol", "thinner"),
+  vessel("creamy", "ready"),
+  vessel("ready", "ready"),
+  vessel("kettle", "kettle"),
+  buy("petrol", "petrol", 20),
+  buy("ready", "canola", 50),
+  buy("creamy", "canola", 40),
+  buy("creamy", "fryer-fat", 10),
+];
+const yard = project(drafts.map((d, i) => entry(`e${i}`, i, d)));
+const codes = (draft: Draft): string[] => clearanceOf(yard, draft).refusals.map((r) => r.code);
+const amount = { litres: 5 };
+const blend = (to: string): Draft => ({
+  kind: "blend",
+  data: {
+    to: vid(to),
+    parts: [
+      { from: vid("petrol"), amount },
+      { from: vid("ready"), amount: { litres: 20 } },
+    ],
+  },
+});
+
+describe("what the yard is asked before a step", () => {
+  it("mixes petrol outside the vehicle only", () => {
+    expect(codes(blend("tank"))).toEqual(["petrol-mixed-in-vehicle"]);
+    expect(codes(blend("can"))).toEqual([]);
+    expect(clearanceOf(yard, blend("can")).needs.map((n) => n.code)).toContain("bond-and-earth");
+  });
+  it("pours no petrol into kettle or tank, by whichever entry", () => {
+    const move: Draft = { kind: "move", data: { from: vid("petrol"), to: vid("kettle"), amount, layer: "mixed" } };
+    expect(codes(move)).toEqual(["petrol-in-kettle"]);
+    expect(codes(buy("tank", "petrol", 5))).toEqual(["neat-petrol-into-vehicle"]);
+  });
+  it("fills no creamy oil, unless what is drawn off the top of it", () => {
+    const fill: Draft = { kind: "fill", data: { vehicle: "v" as never, from: vid("creamy"), to: vid("tank"), amount } };
+    expect(codes(fill)).toEqual(["creamy-into-vehicle"]);
+    const drawn: Draft = {
+      kind: "draw-off",
+      data: { from: vid("creamy"), to: vid("tank"), amount, suctionMm: 100, suspendedShare: 0 },
+    };
+    expect(codes(drawn)).toEqual([]);
+  });
+  it("has nothing to say of what moves nothing, or of vessels it does not know", () => {
+    expect(clearanceOf(yard, { kind: "weather", data: { shedCelsius: 9 } })).toEqual({ refusals: [], needs: [] });
+    expect(codes({ kind: "move", data: { from: vid("petrol"), to: vid("nowhere"), amount, layer: "mixed" } })).toEqual(
+      [],
+    );
+  });
+});

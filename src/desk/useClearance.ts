@@ -1,0 +1,27 @@
+"use client";
+import { useEffect, useState } from "react";
+import { type Clearance, isCleared } from "@/core/interlocks";
+import type { Draft } from "@/core/ledger";
+import { useYard } from "@/store";
+
+/**
+ * What the interlocks say of a step before it is offered; null while they are asked, or where there is no step yet.
+ * A step pressed in that moment is refused by the store, which asks them again.
+ */
+export function useClearance(draft: Draft | null): Clearance | null {
+  const { client, view } = useYard();
+  const [found, setFound] = useState<{ key: string; clearance: Clearance } | null>(null);
+  // By what it says: a form builds its draft anew each time it draws.
+  const key = draft === null ? null : JSON.stringify(draft);
+  useEffect(() => {
+    if (key === null) return;
+    let gone = false;
+    void client.clearance(JSON.parse(key) as Draft, view.at).then((clearance) => !gone && setFound({ key, clearance }));
+    return () => {
+      gone = true;
+    };
+  }, [client, key, view.at]);
+  return found?.key === key ? found.clearance : null;
+}
+
+export const isRefused = (clearance: Clearance | null): boolean => clearance !== null && !isCleared(clearance);

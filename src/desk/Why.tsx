@@ -29,7 +29,7 @@ export function Why<N extends CalculationName>({ name, input, readings, likely, 
       <summary className="min-h-[var(--target)] cursor-pointer content-center font-plate text-[17px] font-semibold">
         Why?
       </summary>
-      {asked === null ? (
+      {!open ? null : asked === null ? (
         <p className="pb-3 text-ink-2">Working it out.</p>
       ) : asked.ok ? (
         <WhyPanel {...wordExplanation(asked.value, units)} readings={readings} likely={likely} more={more} />

@@ -132,6 +132,32 @@ describe("what a screen writes", () => {
     await waitFor(() => expect(litres("kerosene-can")).toBeLessThan(kerosene - 10));
     expect(session.view(NOW, null).advice.map((a) => a.code)).not.toContain("too-thick");
   });
+  it("blend: petrol is not offered into a vehicle's tank, with the reason and no way round it", async () => {
+    address.query = "vessel=tractor-tank";
+    const written = await session.append(
+      { kind: "purchase", data: { to: "kerosene-can" as never, fluid: "petrol", amount: { litres: 0.5 } } },
+      { id: "petrol", now: NOW, device: "shelf" },
+    );
+    expect(written.ok).toBe(true);
+    show(<BlendScreen />);
+    expect(await screen.findByText(/Mix them in a can, never in its tank/)).toBeDefined();
+    expect((screen.getByRole("button", { name: "Pour and log" }) as HTMLButtonElement).disabled).toBe(true);
+  });
+  it("the log: what was refused but has happened is written, and says so in the books", async () => {
+    const done = vi.fn();
+    const values = { from: "diesel-can", to: "kettle-12", litres: "2" };
+    await session.append(
+      { kind: "purchase", data: { to: "diesel-can" as never, fluid: "petrol", amount: { litres: 0.5 } } },
+      { id: "petrol", now: NOW, device: "shelf" },
+    );
+    show(<LogSheet verb="pour" values={values} onClose={done} />);
+    expect(await screen.findByText("Nothing with petrol in it goes into a kettle.")).toBeDefined();
+    press("It has happened: log it all the same");
+    await waitFor(() => expect(done).toHaveBeenCalled());
+    expect(session.lastWritten("shelf")?.despite).toEqual(["petrol-in-kettle"]);
+    show(<BooksScreen />);
+    expect((await screen.findAllByText("done although the app refused it")).length).toBe(1);
+  });
   it("drive: a trip burns from both tanks", async () => {
     show(<DriveScreen />);
     const [oil, diesel] = [litres("flatbed-oil"), litres("flatbed-diesel")];

@@ -129,3 +129,29 @@ it("makes a demo anew only while nobody has written in it", async () => {
   expect(session.count()).toBe(0);
   expect(litres(session, "A")).toBeNaN();
 });
+
+it("refuses what must not meet, and writes what has happened all the same in the open", async () => {
+  await write(session, { kind: "vessel", data: { ...drum("pot"), role: "kettle" } });
+  await write(session, { kind: "vessel", data: { ...drum("can"), role: "thinner" } });
+  await write(session, { kind: "purchase", data: { to: "can" as never, fluid: "petrol", amount: { litres: 20 } } });
+  const pour = move("can", "pot", 5);
+  expect(session.clearance(pour, NOW()).refusals).toEqual([{ code: "petrol-in-kettle" }]);
+  const before = session.count();
+  expect(await session.append(pour, stamp())).toMatchObject({ ok: false, error: { code: "not-safe" } });
+  expect(await session.append({ ...pour, despite: ["something-else"] }, stamp())).toMatchObject({ ok: false });
+  expect(session.count()).toBe(before);
+  const id = await write(session, { ...pour, despite: ["petrol-in-kettle"] });
+  expect(session.find(id)?.despite).toEqual(["petrol-in-kettle"]);
+  expect(litres(session, "pot")).toBeCloseTo(5, 9);
+  const file = readYardFile(session.exportFile(NOW()));
+  expect(file.ok && file.value.find((e) => e.id === id)?.despite).toEqual(["petrol-in-kettle"]);
+});
+
+it("tells what a vessel's settling is reckoned from, as it stands or as it stood", async () => {
+  await write(session, { kind: "vessel", data: { ...drum("A"), role: "settling" } });
+  const asked = session.settlingQuestion("A", NOW(), null);
+  expect(asked?.parts).toMatchObject([{ fluid: "canola" }]);
+  expect(asked?.surfaceMm ?? 0).toBeGreaterThan(asked?.drawOffMm ?? Infinity);
+  expect(session.settlingQuestion("B", NOW(), null)).toBeNull();
+  expect(session.settlingQuestion("nowhere", NOW(), null)).toBeNull();
+});

@@ -9,5 +9,4 @@ export { SelectField } from "./fields/SelectField";
 export { TextField } from "./fields/TextField";
 export { LitresBar } from "./LitresBar";
 export { StepCheck } from "./StepCheck";
-export type { EffectRow } from "./why/EffectBars";
 export { WhyPanel } from "./why/WhyPanel";

@@ -53,22 +53,30 @@ function workers(): WorkerPool<Task> {
   return pool;
 }
 
-/** A calculation off the page; `picture` names what its answer is drawn in. */
-export const askWorker = <N extends CalculationName>(
+/** A calculation off the page; `picture` names what its answer is drawn in: a newer call for it cancels the older. */
+export function askWorker<N extends CalculationName>(
   name: N,
   input: InputOf<N>,
   picture: string,
   progress?: (share: number) => void,
-): Promise<Asked<OutputOf<N>>> =>
-  workers()
-    .ask({ what: "calculate", name, input }, picture, progress)
-    .then(asked<OutputOf<N>>);
-
+): Promise<Asked<OutputOf<N>>>;
 /** The same by a name and an input that are only known when the page runs. */
-export const askWorkerAny = (name: string, input: unknown, picture: string): Promise<Asked<unknown>> =>
-  workers()
-    .ask({ what: "calculate", name, input }, picture)
+export function askWorker(
+  name: string,
+  input: unknown,
+  picture: string,
+  progress?: (share: number) => void,
+): Promise<Asked<unknown>>;
+export function askWorker(
+  name: string,
+  input: unknown,
+  picture: string,
+  progress?: (share: number) => void,
+): Promise<Asked<unknown>> {
+  return workers()
+    .ask({ what: "calculate", name, input }, picture, progress)
     .then(asked<unknown>);
+}
 
 /** Why an answer is what it is, off the page. */
 export const askWhy = (name: string, input: unknown, picture: string): Promise<Asked<Explanation>> =>

@@ -1,1 +1,1 @@
-export { type Asked, askWhy, askWorker, askWorkerAny, cancelWork } from "./client";
+export { type Asked, askWhy, askWorker, cancelWork } from "./client";

@@ -4,7 +4,7 @@ import type { CalculationError, Description, FieldInfo } from "@/core/calculatio
 import { Why } from "@/desk";
 import { AreaField, Bench, Button, SelectField, TextField } from "@/ui";
 import { ROOM_NAMES, wordCalculationError } from "@/ui/words";
-import { type Asked, askWorkerAny } from "@/workers";
+import { type Asked, askWorker, cancelWork } from "@/workers";
 import { AnswerList } from "./AnswerList";
 import { type Messages, messagesOf, readForm, type Texts, textsOf } from "./form";
 
@@ -15,14 +15,15 @@ export function Worked({ calculation: c, list }: { calculation: Description; lis
   const [texts, setTexts] = useState<Texts>(() => textsOf(c.inputs, c.example));
   const { input, messages } = readForm(c.inputs, texts);
   const readable = Object.keys(messages).length === 0;
-  const asked = useAnswer(c.name, readable ? input : null);
+  const { asked, share, stop } = useAnswer(c.name, readable ? input : null);
   const title = (field: string): string => titleIn(c.inputs, field);
-  const refused = asked && !asked.ok && asked.error.code !== "cancelled" ? asked.error : null;
+  const refused = asked && !asked.ok ? asked.error : null;
+  const ownFault = refused?.code === "broken" || refused?.code === "cancelled";
   const shown: Messages =
-    refused && refused.code !== "broken"
+    refused && !ownFault
       ? { ...messagesOf(refused as CalculationError, (e) => wordCalculationError(e, title)), ...messages }
       : messages;
-  const general = refused?.code === "broken" ? wordCalculationError(refused) : shown[""];
+  const general = refused && ownFault ? wordCalculationError(refused) : shown[""];
   const set = (field: string) => (text: string) => setTexts({ ...texts, [field]: text });
   return (
     <Bench
@@ -38,9 +39,15 @@ export function Worked({ calculation: c, list }: { calculation: Description; lis
               <AnswerList fields={c.outputs} answer={asked.value as Record<string, unknown>} main={c.answer} />
             ) : (
               <p className="mt-2 text-ink-2">
-                {readable && !refused ? "Working it out." : "No answer until what is marked is put right."}
+                {share !== null ? "Working it out." : ownFault ? "" : "No answer until what is marked is put right."}
               </p>
             )}
+            {share !== null && share > 0 ? (
+              <div className="mt-2 flex items-center gap-3">
+                <progress value={share} className="flex-1" aria-label="How far it has come" />
+                <Button onClick={stop}>Stop</Button>
+              </div>
+            ) : null}
           </div>
           {asked?.ok && readable ? (
             <Why name={c.name as never} input={input as never} readings="the figures in the form." />
@@ -127,21 +134,33 @@ function Field({ info: f, text, onChange, error }: FieldProps) {
   );
 }
 
+interface Answering {
+  readonly asked: Asked<unknown> | null;
+  /** How far it has come, 0 to 1, while it is under way; null when it is not. */
+  readonly share: number | null;
+  stop(): void;
+}
+
 /** The answer to what is typed, off the page; a newer one takes the older's place. */
-function useAnswer(name: string, input: Record<string, unknown> | null): Asked<unknown> | null {
-  const [asked, setAsked] = useState<Asked<unknown> | null>(null);
+function useAnswer(name: string, input: Record<string, unknown> | null): Answering {
+  const [state, setState] = useState<{ asked: Asked<unknown> | null; share: number | null }>({
+    asked: null,
+    share: null,
+  });
+  const picture = `calculation ${name}`;
   const key = input === null ? null : JSON.stringify(input);
   useEffect(() => {
     if (key === null) return;
     let gone = false;
-    void askWorkerAny(name, JSON.parse(key), `calculation ${name}`).then((found) => {
-      if (!gone && !(!found.ok && found.error.code === "cancelled")) setAsked(found);
-    });
+    setState((s) => ({ ...s, share: 0 }));
+    void askWorker(name, JSON.parse(key), picture, (share) => !gone && setState((s) => ({ ...s, share }))).then(
+      (asked) => !gone && setState({ asked, share: null }),
+    );
     return () => {
       gone = true;
     };
-  }, [name, key]);
-  return asked;
+  }, [name, key, picture]);
+  return { ...state, stop: () => cancelWork(picture) };
 }
 
 /** How to ask the same from elsewhere on this machine. */

@@ -2,7 +2,7 @@ import * as z from "../../zod";
 import { BagId, SourceId, VehicleId, VesselId } from "../ids";
 import { Fluid, Litres, Millimetres, Name } from "./quantities";
 
-const Length = z.number().positive().max(20_000);
+const Length = z.number().min(0.1).max(20_000);
 const named = (title: string) => Length.meta({ title, "x-unit": "mm" });
 
 export const ShapeSchema = z.discriminatedUnion("kind", [

@@ -1,26 +1,16 @@
+import { existsSync } from "node:fs";
 import { cpus } from "node:os";
+import { join } from "node:path";
 import { viewYard } from "@/core/advice";
 import { appendEntry, buildTimeline, type Entry, type EntryId, offerEntry, project } from "@/core/ledger";
 import { bigYard } from "@/demo";
+import { CLOSED_FORM_TARGET, heavy, rates } from "./bench/calculations";
+import { heapGrowthKiB, serverGrowth } from "./bench/posts";
+import { time } from "./bench/timing";
 import { firstLoad } from "./firstLoad.mjs";
 
 const END = Date.UTC(2026, 10, 24, 12);
 const json = process.argv.includes("--json");
-
-function median(times: number[]): number {
-  return [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)] ?? Number.NaN;
-}
-
-function time(runs: number, work: () => void): { firstMs: number; medianMs: number } {
-  const times = Array.from({ length: runs }, () => {
-    const start = performance.now();
-    work();
-    return performance.now() - start;
-  });
-  return { firstMs: round(times[0] ?? Number.NaN), medianMs: round(median(times)) };
-}
-
-const round = (n: number): number => Math.round(n * 1000) / 1000;
 
 const last = (entries: readonly Entry[]): Entry => {
   const e = entries.at(-1);
@@ -69,14 +59,38 @@ const projection = [1_000, 10_000, 20_000, 100_000].map((count) => {
 const result = {
   machine: { cpu: cpus()[0]?.model ?? "unknown", node: process.version },
   projection,
+  calculations: rates(),
+  heavy: heavy(),
+  posts: {
+    heapGrowthKiB: await heapGrowthKiB(),
+    ...(existsSync("/proc/self/status") && { server: await serverGrowth(join(import.meta.dirname, "..")) }),
+  },
   firstLoadKiB: firstLoad(),
 };
+
+const right = (n: number, width: number): string => n.toLocaleString("en").padStart(width);
 
 if (json) console.log(JSON.stringify(result, null, 2));
 else {
   for (const p of projection)
     console.log(
       `${String(p.entries).padStart(7)} entries: project ${p.medianMs} ms (first ${p.firstMs}), append ${p.append.applyMs} ms, offer ${p.append.offerMs} ms, backdated a week ${p.append.backdatedMs} ms, view ${p.viewMs} ms, ${p.vessels} vessels`,
+    );
+  console.log("\nCalculations, calls a second: the model, and through the door (input and answer checked)");
+  for (const c of result.calculations)
+    console.log(
+      `${c.name.padEnd(21)}${right(c.modelPerS, 12)}${right(c.doorPerS, 12)}  ${c.closed ? (c.modelPerS < CLOSED_FORM_TARGET ? "closed form, BELOW target" : "closed form") : ""}`,
+    );
+  console.log("");
+  for (const h of result.heavy)
+    console.log(
+      `${h.modelMs > h.targetMs ? "OVER" : "  ok"} ${h.modelMs} ms (target ${h.targetMs}), ${h.doorMs} ms through the door  ${h.what}`,
+    );
+  const { server } = result.posts;
+  console.log(`1,000 POSTs to the route: heap grew by ${result.posts.heapGrowthKiB} KiB`);
+  if (server)
+    console.log(
+      `1,000 POSTs over HTTP: ${server.perS} a second, server ${server.beforeMiB} MiB before, ${server.afterMiB} MiB after\n`,
     );
   for (const [page, kib] of Object.entries(result.firstLoadKiB))
     console.log(`${kib.toFixed(1).padStart(7)} KiB first load  ${page}`);

@@ -23,7 +23,11 @@ export function heightAtLitres(v: VesselForm, litres: number): number {
   requireRange("litres", litres, 0, capacity);
   if (litres === 0) return 0;
   if (litres === capacity) return v.rimMm;
-  return bisect((h) => litresAtHeight(v.shape, h) - litres, 0, v.rimMm);
+  const model = modelOf(v.shape);
+  const found = model.heightMm?.(v.shape, litres);
+  if (found === undefined) return bisect((h) => model.litres(v.shape, h) - litres, 0, v.rimMm);
+  // A last bit over the rim is rounding, nothing more.
+  return Math.min(v.rimMm, found);
 }
 
 /** Width in mm of the drawing at a height. */

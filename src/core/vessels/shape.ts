@@ -19,6 +19,8 @@ export type ShapeKind = Shape["kind"];
 export interface ShapeModel<S extends Shape> {
   /** Litres below a height, 0 at 0, never falling. */
   litres(shape: S, heightMm: number): number;
+  /** The height of some litres, where it closes; a root is searched where it does not. */
+  heightMm?(shape: S, litres: number): number;
   /** Width of the drawing at a height: what a person standing in front of it sees. */
   widthMm(shape: S, heightMm: number): number;
   /** Where the tallest possible liquid stands, if the shape itself limits it. */
@@ -27,3 +29,4 @@ export interface ShapeModel<S extends Shape> {
 
 const MM3_PER_LITRE = 1e6;
 export const litresFromMm3 = (mm3: number): number => mm3 / MM3_PER_LITRE;
+export const mm3FromLitres = (litres: number): number => litres * MM3_PER_LITRE;

@@ -1,4 +1,4 @@
-import { litresFromMm3, type Shape, type ShapeModel } from "../shape";
+import { litresFromMm3, mm3FromLitres, type Shape, type ShapeModel } from "../shape";
 
 type ConeCylinder = Extract<Shape, { kind: "cone-cylinder" }>;
 
@@ -7,15 +7,30 @@ const widthMm = (s: ConeCylinder, h: number): number =>
 
 const frustumMm3 = (d1: number, d2: number, h: number): number => (Math.PI / 12) * h * (d1 ** 2 + d1 * d2 + d2 ** 2);
 
+/** A cone that widens by less than this a mm is a cylinder to every figure. */
+const STRAIGHT = 1e-7;
+
+const diskMm2 = (d: number): number => (Math.PI / 4) * d ** 2;
+
+/** The cone's volume is π/12s·(D³ − d³) with s the widening a mm, so its height is a cube root. */
+function heightMm(s: ConeCylinder, litres: number): number {
+  const mm3 = mm3FromLitres(litres);
+  const cone = frustumMm3(s.outletDiameterMm, s.diameterMm, s.coneHeightMm);
+  if (mm3 >= cone) return s.coneHeightMm + (mm3 - cone) / diskMm2(s.diameterMm);
+  const widening = (s.diameterMm - s.outletDiameterMm) / s.coneHeightMm;
+  if (Math.abs(widening) < STRAIGHT) return mm3 / diskMm2(s.outletDiameterMm);
+  const width = Math.cbrt((12 * widening * mm3) / Math.PI + s.outletDiameterMm ** 3);
+  return (width - s.outletDiameterMm) / widening;
+}
+
 /** A cone from the outlet's diameter up to the full one, then a cylinder. */
 export const coneCylinder: ShapeModel<ConeCylinder> = {
   litres(s, h) {
     const inCone = Math.min(h, s.coneHeightMm);
     const above = Math.max(0, h - s.coneHeightMm);
-    return litresFromMm3(
-      frustumMm3(s.outletDiameterMm, widthMm(s, inCone), inCone) + (Math.PI / 4) * s.diameterMm ** 2 * above,
-    );
+    return litresFromMm3(frustumMm3(s.outletDiameterMm, widthMm(s, inCone), inCone) + diskMm2(s.diameterMm) * above);
   },
+  heightMm,
   widthMm,
   maxHeightMm: () => Number.POSITIVE_INFINITY,
 };

@@ -12,8 +12,19 @@ function litres(s: Table, h: number): number {
   return l0;
 }
 
+/** The lowest height that holds so much, along the same lines. */
+function heightMm(s: Table, wanted: number): number {
+  let [mm0, l0] = [0, 0];
+  for (const [mm, l] of s.points) {
+    if (wanted <= l) return l === l0 ? mm0 : mm0 + ((mm - mm0) * (wanted - l0)) / (l - l0);
+    [mm0, l0] = [mm, l];
+  }
+  return mm0;
+}
+
 export const table: ShapeModel<Table> = {
   litres,
+  heightMm,
   // Unknown in plan: drawn as the square column that holds the same litres at each height.
   widthMm(s, h) {
     const step = Math.max(1, maxHeightMm(s) / 50);

@@ -2,7 +2,19 @@ import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "@playwright/test";
 import { complaints, NOW, openDemo, openLog } from "./yard";
 
-const PAGES = ["/", "/rounds", "/settle", "/filter", "/blend", "/kettle", "/store", "/drive", "/books", "/shed"];
+const PAGES = [
+  "/",
+  "/rounds",
+  "/settle",
+  "/filter",
+  "/blend",
+  "/kettle",
+  "/store",
+  "/drive",
+  "/books",
+  "/shed",
+  "/calculations",
+];
 
 test("an empty yard asks for one container and one pickup", async ({ page }) => {
   const bad = complaints(page);

@@ -1,7 +1,7 @@
 import { distancesKm, type Progress, type RoundPlan, type RoundQuestion, roundOf, STAY_HOME } from "./round";
 
 /** Passes over all moves; each only ever improves, so this is a bound that is hardly met. */
-const MOST_PASSES = 60;
+const MOST_PASSES = 200;
 
 /**
  * A good round of many stops: starting from none, always the one move that gains most (put a stop in anywhere, leave

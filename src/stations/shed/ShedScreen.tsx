@@ -3,7 +3,7 @@ import Link from "next/link";
 import { useState } from "react";
 import type { Settings } from "@/core/ledger";
 import { parseCelsius, parseMillimetres, parsePlain, type QuantityError, type Result } from "@/core/units";
-import { useLog, useNumber, useTell } from "@/desk";
+import { useLog, useNumber, useTell, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, Choice, TextField } from "@/ui";
 
@@ -28,6 +28,10 @@ export function ShedScreen() {
             <Button onClick={() => log.open("add-bag")}>Add a bag</Button>
             <Button onClick={() => log.open("add-vehicle")}>Add a vehicle</Button>
           </div>
+          <h2 className="mt-5 text-xl">How it is reckoned</h2>
+          <YardLink href="/calculations" className={`${buttonClass("plain", "wide")} mt-2`}>
+            Every calculation
+          </YardLink>
           <h2 className="mt-5 text-xl">Which yard</h2>
           <div className="mt-2 flex flex-col gap-2">
             {name === "demo" ? (

@@ -53,7 +53,7 @@ describe("why", () => {
     expect(fit.effects.find((e) => e.title === "Stirred tanks in series")).toMatchObject({ low: "impossible" });
     const forecast = told("settle-forecast", calculationNamed("settle-forecast").example);
     expect(forecast.inputs.map((i) => i.title)).not.toContain("");
-    expect(forecast.inputs.find((i) => i.title === "Name")?.words).toHaveLength(4);
+    expect(forecast.inputs.find((i) => i.title === "Dirt")?.words).toHaveLength(4);
     expect(forecast.inputs.map((i) => i.path)).not.toContain("classes.*.density.kind");
   });
   it("passes on why there is no answer at all", () => {

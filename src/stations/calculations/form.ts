@@ -13,9 +13,13 @@ export function textsOf(fields: readonly FieldInfo[], example: unknown): Texts {
   return Object.fromEntries(fields.map((f) => [f.field, textOf(f, given[f.field] ?? f.usual)]));
 }
 
+/** From here on nobody counts noughts. */
+const LARGE = 1e7;
+
 function textOf(f: FieldInfo, value: unknown): string {
   if (value === undefined || value === null) return "";
   if (f.kind === "truth") return value ? "yes" : "no";
+  if (typeof value === "number" && Math.abs(value) >= LARGE) return value.toExponential();
   return f.kind === "list" ? listText(value) : String(value);
 }
 

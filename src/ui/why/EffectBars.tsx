@@ -34,8 +34,12 @@ export function EffectBars({ answer, effects }: Props) {
       <thead>
         <tr className="text-left text-ink-2">
           <th className="py-1 font-normal">If</th>
-          <th className="py-1 text-right font-normal">less</th>
-          <th className="py-1 text-right font-normal">more</th>
+          <th className="py-1 text-right font-normal">
+            <Swatch look="fill-quiet" /> less
+          </th>
+          <th className="py-1 text-right font-normal">
+            <Swatch look="fill-go" /> more
+          </th>
           <th className="w-[100px]">
             <span className="sr-only">Drawn</span>
           </th>
@@ -62,6 +66,13 @@ export function EffectBars({ answer, effects }: Props) {
     </table>
   );
 }
+
+/** Which bar is which. */
+const Swatch = ({ look }: { look: string }) => (
+  <svg width="9" height="9" aria-hidden="true" className="inline-block align-baseline">
+    <rect width="9" height="9" className={look} />
+  </svg>
+);
 
 const off = (share: number | null): number => (share === null || !Number.isFinite(share) ? 0 : Math.abs(share - 1));
 

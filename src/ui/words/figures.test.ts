@@ -10,6 +10,7 @@ describe("figures of any size", () => {
   it("carry their unit, in the owner's where the owner has one", () => {
     expect(wordFigure(12.346, "mm²/s", metric)).toBe("12.3 mm²/s");
     expect(wordFigure(0.4219, "share", metric)).toBe("42.2 %");
+    expect(wordFigure(30_000, "Pa", metric)).toBe("0.3 bar");
     expect(wordFigure(5, "°C", metric)).toBe("5 °C");
     expect(wordFigure(5, "°C", imperial)).toBe("41 °F");
     expect(wordFigure(100, "L", imperial)).toBe("26 gal");

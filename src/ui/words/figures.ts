@@ -2,6 +2,7 @@ import { formatFigure, formatMinutes } from "@/core/units";
 import type { Units } from "./units";
 
 const LONG_HOURS = 72;
+const PA_PER_BAR = 1e5;
 
 /** A figure with its unit as the owner reads it: litres and temperatures in theirs, all else as it is reckoned. */
 export function wordFigure(value: number | null, unit: string, units: Units): string {
@@ -14,6 +15,8 @@ export function wordFigure(value: number | null, unit: string, units: Units): st
       return units.litres(value);
     case "h":
       return value >= LONG_HOURS ? `${formatMinutes(value * 60)}` : `${formatFigure(value)} h`;
+    case "Pa":
+      return `${formatFigure(value / PA_PER_BAR)} bar`;
     case "share":
       return `${formatFigure(value * 100)} %`;
     case "1":

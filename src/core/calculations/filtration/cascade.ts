@@ -57,7 +57,7 @@ export const cascade = calculation({
   output: z.strictObject({
     stages: z.array(stage).readonly().meta({ title: "Each bag" }),
     minutesInLine: figure("All in one line", "min"),
-    chokesFirst: maybe("Slow first, counted from 0", "1"),
+    slowFirst: maybe("Slow first, bag number", "1"),
     leftG: figure("Dirt left in the oil", "g"),
   }),
   example: {
@@ -79,11 +79,12 @@ export const cascade = calculation({
     const loads = Array.isArray(i.dirt)
       ? i.dirt
       : logNormalLoads(i.dirt.medianUm, i.dirt.spread, i.dirt.gramsPerLitre, SHARES);
-    return runCascade({
+    const { stages, minutesInLine, chokesFirst, leftG } = runCascade({
       ...i,
       loads,
       bags: i.bags.map((b) => ({ ...b, mediumPerM: b.mediumPerM ?? typicalBag(b.ratingUm).mediumPerM })),
       viscosityPaS: dynamicViscosityPaS(fluidsOf(i)[i.fluid], i.celsius, i.usedFactor),
     });
+    return { stages, minutesInLine, slowFirst: chokesFirst === null ? null : chokesFirst + 1, leftG };
   },
 });

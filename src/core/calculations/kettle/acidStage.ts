@@ -1,4 +1,4 @@
-import { acidStage as acidDoses, LEAST_SULFURIC_PURITY } from "../../kettle";
+import { ACID_STAGE_DONE_PCT, acidStage as acidDoses, LEAST_SULFURIC_PURITY } from "../../kettle";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
 import { figure, fluid, fluidsOf, input, litres, own } from "../fields";
@@ -16,6 +16,8 @@ export const acidStage = calculation({
     oilLitres: litres("Oil"),
     ffaPct: input("Free fatty acid", "%", 0, 100),
     sulfuricPurity: purity("Purity of the acid").default(1),
+    ffaAfterPct: input("Titrated again, free acid", "%", 0, 100).nullable().default(null),
+    donePct: input("Done under", "%", 0.01, 100).default(ACID_STAGE_DONE_PCT),
     own,
   }),
   output: z.strictObject({
@@ -23,12 +25,19 @@ export const acidStage = calculation({
     methanolLitres: figure("Methanol", "L"),
     sulfuricKg: figure("Pure acid", "kg"),
     sulfuricMl: figure("Acid from the bottle", "mL"),
+    again: z.boolean().nullable().meta({ title: "Once more" }),
   }),
   example: { oil: "canola", oilLitres: 80, ffaPct: 5, sulfuricPurity: 0.96 },
   answer: "sulfuricMl",
   heavy: false,
   run(i) {
     const oil = fluidsOf(i)[i.oil];
-    return acidDoses(i.oilLitres * oil.rho15KgPerL, i.ffaPct, i.sulfuricPurity);
+    const { ffaKg, methanolLitres, sulfuricKg, sulfuricMl } = acidDoses(
+      i.oilLitres * oil.rho15KgPerL,
+      i.ffaPct,
+      i.sulfuricPurity,
+    );
+    const again = i.ffaAfterPct === null ? null : i.ffaAfterPct > i.donePct;
+    return { ffaKg, methanolLitres, sulfuricKg, sulfuricMl, again };
   },
 });

@@ -13,7 +13,7 @@ const density = z
   ])
   .meta({ title: "How heavy" });
 
-const fields = { name: z.string().min(1).max(60).meta({ title: "Name" }), diameterUm, density };
+const fields = { name: z.string().min(1).max(60).meta({ title: "Dirt" }), diameterUm, density };
 
 export const dirtClass = z.strictObject(fields) satisfies z.ZodType<DirtClass>;
 export const dirtClasses = z.array(dirtClass).min(1).max(12).meta({ title: "Dirt" });

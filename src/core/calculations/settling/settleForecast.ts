@@ -8,7 +8,7 @@ import { dirtClasses } from "./dirt";
 import { heaterOn } from "./heater";
 
 const front = z.strictObject({
-  name: z.string(),
+  name: z.string().meta({ title: "Dirt" }),
   floats: z.boolean().meta({ title: "Floats: skim it" }),
   clearedAboveMm: figure("Gone above", "mm"),
   hanging: figure("Still hanging above the line", "share"),

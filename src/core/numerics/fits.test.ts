@@ -114,6 +114,11 @@ describe("quantiles", () => {
     // A gamma of shape 1 is the exponential.
     expect(gammaInverse(0.9, 1, 2)).toBeCloseTo(-2 * Math.log(0.1), 9);
   });
+  it("go on smoothly into shapes too large for the package's steps, and answer at once", () => {
+    for (const p of [0.1, 0.5, 0.9])
+      expect(gammaInverse(p, 1e4 + 1e-6, 1) / gammaInverse(p, 1e4 - 1e-6, 1)).toBeCloseTo(1, 6);
+    expect(gammaInverse(0.9, 4e8, 1) / 4e8).toBeCloseTo(1 + 1.2816 / 2e4, 6);
+  });
   it("are nought where they are too small to say, and nothing outside their domain", () => {
     expect(gammaInverse(0.1, 0.002, 1)).toBe(0);
     expect(() => gammaInverse(0.1, 0, 1)).toThrow("domain");

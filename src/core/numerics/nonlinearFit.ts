@@ -15,6 +15,7 @@ interface Unknown {
 
 const NUDGE = 1e-4;
 const LEAST_POINTS = 3;
+const MOST_STEPS = 40;
 
 /**
  * Least squares of y ≈ model(unknowns)(x) by Levenberg and Marquardt's method, each unknown held in its range, bounded
@@ -36,7 +37,7 @@ export function fitNonlinear(
     minValues: unknowns.map((u) => u.min),
     maxValues: unknowns.map((u) => u.max),
     gradientDifference: unknowns.map((u) => u.start * NUDGE),
-    maxIterations: 200,
+    maxIterations: MOST_STEPS,
     errorTolerance: 1e-12,
     damping: 1e-2,
   });

@@ -39,7 +39,7 @@ describe("the Why panel", () => {
     expect(rows).toHaveLength(3);
     expect(within(rows[0] as HTMLElement).getByText("24.6 days")).toBeDefined();
     expect(within(rows[2] as HTMLElement).getByText("none")).toBeDefined();
-    const bars = [...container.querySelectorAll("rect")].map((r) => [
+    const bars = [...container.querySelectorAll("td rect")].map((r) => [
       Number(r.getAttribute("x")),
       Number(r.getAttribute("width")),
     ]);

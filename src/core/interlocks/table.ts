@@ -53,6 +53,7 @@ export type NeedCode =
   | "bond-and-earth"
   | "vented-cap"
   | "outdoors"
+  | "methanol-poison"
   | "stand-and-drain-first"
   | "goggles-and-gloves"
   | "lye-into-methanol"
@@ -74,6 +75,7 @@ export const NEEDS: readonly NeedRow[] = [
   { code: "bond-and-earth", substances: ["petrol"], operations: MOVING },
   { code: "vented-cap", substances: ["petrol"], operations: [...MOVING, "rest"] },
   { code: "outdoors", substances: ["petrol", "methanol", "methoxide"], operations: EVERY },
+  { code: "methanol-poison", substances: ["methanol", "methoxide"], operations: EVERY },
   {
     code: "stand-and-drain-first",
     substances: ["petrol"],

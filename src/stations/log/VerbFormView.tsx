@@ -62,11 +62,17 @@ export function VerbFormView({ verb, given, onDone }: Props) {
           <TextField label="Note" value={note} onChange={setNote} />
         </div>
       </details>
-      <Interlock clearance={clearance} />
+      {refusals.length > 0 ? null : <Interlock clearance={clearance} />}
       <div aria-live="polite">
         {refused ? <p className="rounded-md border-2 border-stop px-3 py-2 text-stop">{refused}</p> : null}
       </div>
       <div className="sticky -bottom-3 -mx-4 -mb-3 bg-panel px-4 pt-1 pb-2">
+        {/* Beside the button, so that its reason is never out of sight. */}
+        {refusals.length > 0 ? (
+          <div className="pb-2">
+            <Interlock clearance={clearance} />
+          </div>
+        ) : null}
         <Button type="submit" look={refusals.length > 0 ? "stop" : "go"} wide>
           {refusals.length > 0 ? "It has happened: log it all the same" : "Log it"}
         </Button>

@@ -56,7 +56,9 @@ export function wordNeed(n: Need): string {
     case "vented-cap":
       return "A vented cap: the vapour must not build up.";
     case "outdoors":
-      return "Outdoors, no flame, no sparks, nobody downwind. Methanol is poison through skin and lungs and burns unseen.";
+      return "Outdoors, no flame, no sparks, nobody downwind.";
+    case "methanol-poison":
+      return "Methanol is poison through skin and lungs and burns with a flame you cannot see. Keep its drum closed.";
     case "stand-and-drain-first":
       return "It must have stood a day and been drained of what fell out.";
     case "goggles-and-gloves":

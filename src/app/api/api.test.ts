@@ -1,3 +1,4 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { EVERY_CALCULATION } from "@/core/calculations";
 import { GET as describeOne, POST } from "./calc/[name]/route";
@@ -54,6 +55,29 @@ describe("POST /api/calc/<name>", () => {
     });
     expect(await refused(await post("heat", endless))).toMatchObject({ status: 413 });
     expect(sent).toBeLessThan(20);
+  });
+  it("answers any JSON at all with an answer or a problem, never otherwise", async () => {
+    const names = fc.constantFrom(...EVERY_CALCULATION.map((c) => c.name));
+    await fc.assert(
+      fc.asyncProperty(names, fc.json(), async (name, body) => {
+        const { status } = await post(name, body);
+        expect([200, 400, 413]).toContain(status);
+      }),
+      { numRuns: 300 },
+    );
+  });
+  it("finds every field that is left out or of the wrong kind", async () => {
+    for (const c of EVERY_CALCULATION) {
+      const example = c.example as Record<string, unknown>;
+      for (const field of Object.keys(example)) {
+        const spoiled = { ...example, [field]: { not: "this" } };
+        const refusal = await refused(await post(c.name, JSON.stringify(spoiled)));
+        expect(
+          refusal.errors?.some((e) => e.pointer.startsWith(`/${field}`)),
+          `${c.name} ${field}`,
+        ).toBe(true);
+      }
+    }
   });
   it("takes anything that JSON can say without falling over", async () => {
     const odd = [

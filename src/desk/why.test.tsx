@@ -1,0 +1,71 @@
+import { fireEvent, render, screen, waitFor } from "@testing-library/react";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { explain } from "@/core/calculations";
+import type { YardSession } from "@/store/session";
+import { openTestYard, TestYard } from "@/store/testing";
+import { Why } from ".";
+
+const asked = vi.hoisted(() => ({ calls: [] as unknown[], cancelled: 0 }));
+vi.mock("next/navigation", () => ({ useSearchParams: () => new URLSearchParams(), usePathname: () => "/" }));
+vi.mock("@/workers", () => ({
+  askWhy: async (name: string, input: unknown) => {
+    asked.calls.push(input);
+    return explain(name, input);
+  },
+  cancelWork: () => {
+    asked.cancelled++;
+  },
+}));
+
+let session: YardSession;
+beforeEach(async () => {
+  asked.calls = [];
+  asked.cancelled = 0;
+  session = await openTestYard([], "2026-11-24T13:32:00.000Z");
+});
+afterEach(() => session.close());
+
+const heat = (limitMm2PerS: number) => (
+  <TestYard session={session}>
+    <Why name="heat" input={{ fluid: "canola", limitMm2PerS }} readings="typical fluids." likely="60 to 80 °C" />
+  </TestYard>
+);
+function open(): void {
+  const details = screen.getByText("Why?").closest("details");
+  if (!details) throw new Error("no details");
+  details.open = true;
+  fireEvent(details, new Event("toggle"));
+}
+
+describe("the Why of a bench", () => {
+  it("asks nothing before it is opened, and then tells the figure's whole story", async () => {
+    const { container } = render(heat(15));
+    expect(asked.calls).toEqual([]);
+    open();
+    expect(await screen.findByText(/^Temperature: 70/)).toBeDefined();
+    for (const words of [
+      "Likely 60 to 80 °C.",
+      "typical fluids.",
+      "ASTM D341",
+      "15 mm²/s",
+      "What would change it most",
+    ])
+      expect(container.textContent).toContain(words);
+  });
+  it("asks again when the figure changes, and lets go of what it asked before", async () => {
+    const { rerender } = render(heat(15));
+    open();
+    await screen.findByText(/^Temperature: 70/);
+    rerender(heat(15));
+    expect(asked.calls).toHaveLength(1);
+    rerender(heat(20));
+    await waitFor(() => expect(asked.calls).toHaveLength(2));
+    expect(asked.cancelled).toBe(1);
+    expect(await screen.findByText(/^Temperature: 59/)).toBeDefined();
+  });
+  it("says why there is no answer", async () => {
+    render(heat(0));
+    open();
+    expect(await screen.findByText("limitMm2PerS must be at least 1.")).toBeDefined();
+  });
+});

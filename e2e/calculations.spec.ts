@@ -101,7 +101,10 @@ test("what must not meet is not offered; what has happened all the same stands i
   await openLog(page);
   await page.keyboard.press("b");
   await page.getByRole("radio", { name: "Petrol" }).click();
-  await page.getByRole("dialog").getByRole("radio", { name: /^Tractor/ }).click();
+  await page
+    .getByRole("dialog")
+    .getByRole("radio", { name: /^Tractor/ })
+    .click();
   await page.getByLabel("Litres", { exact: true }).fill("0.5");
   await page.getByRole("button", { name: "It has happened: log it all the same" }).click();
   await expect(page.getByText(/^Bought 0.50 L petrol/).last()).toBeVisible();

@@ -74,7 +74,7 @@ function fieldOf(field: string, outer: Node, optional: boolean): FieldInfo {
   return {
     field,
     title: outer.title ?? node.title ?? field,
-    unit: outer["x-unit"] ?? node["x-unit"] ?? "",
+    unit: outer["x-unit"] ?? node["x-unit"] ?? node.items?.["x-unit"] ?? "",
     kind: kindOf(node),
     words: (node.enum ?? []).filter((w) => w !== null).map(String),
     min: node.minimum ?? null,

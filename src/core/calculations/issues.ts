@@ -9,8 +9,13 @@ export interface FieldIssue {
 
 type Issue = z.core.$ZodIssue;
 
-/** Zod's findings as one line a field. */
-export const issuesOf = (error: z.ZodError): FieldIssue[] => error.issues.flatMap((issue) => wordIssue(issue, []));
+/** Zod's findings, one a field: the first is the one that matters, what follows from it is noise. */
+export function issuesOf(error: z.ZodError): FieldIssue[] {
+  const first = new Map<string, FieldIssue>();
+  for (const issue of error.issues.flatMap((i) => wordIssue(i, [])))
+    if (!first.has(issue.field)) first.set(issue.field, issue);
+  return [...first.values()];
+}
 
 function wordIssue(issue: Issue, above: readonly PropertyKey[]): FieldIssue[] {
   const path = [...above, ...issue.path];

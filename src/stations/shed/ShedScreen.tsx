@@ -29,9 +29,11 @@ export function ShedScreen() {
             <Button onClick={() => log.open("add-vehicle")}>Add a vehicle</Button>
           </div>
           <h2 className="mt-5 text-xl">How it is reckoned</h2>
-          <YardLink href="/calculations" className={`${buttonClass("plain", "wide")} mt-2`}>
-            Every calculation
-          </YardLink>
+          <div className="mt-2 flex flex-col">
+            <YardLink href="/calculations" className={buttonClass("plain")}>
+              Every calculation
+            </YardLink>
+          </div>
           <h2 className="mt-5 text-xl">Which yard</h2>
           <div className="mt-2 flex flex-col gap-2">
             {name === "demo" ? (

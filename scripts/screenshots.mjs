@@ -29,7 +29,7 @@ const VIEWS = [
 const args = process.argv.slice(2);
 const outAt = args.indexOf("--out");
 const out = outAt < 0 ? join(root, "docs/screenshots") : args[outAt + 1];
-const wanted = args.filter((a, i) => a !== "--out" && i !== outAt + 1);
+const wanted = args.filter((_, i) => outAt < 0 || (i !== outAt && i !== outAt + 1));
 const port = await freePort(4300);
 const server = await serve(port);
 mkdirSync(out, { recursive: true });

@@ -1,7 +1,7 @@
 export { type BlendCaution, blendCautions, LEAST_CETANE } from "./cautions";
 export { type ColdStop, type ColdVerdict, coldStop } from "./coldStop";
 export { celsiusAtViscosity } from "./heat";
-export { type Liquid, liquidOf } from "./liquid";
+export { liquidOf } from "./liquid";
 export { type MixPart, mixLitres, mixViscosityMm2PerS, withUsedFactor } from "./mix";
 export {
   cloudPointCelsius,

@@ -1,13 +1,7 @@
-import { densityKgPerL } from "../fluids";
+import { densityKgPerL, type Liquid } from "../fluids";
 import { type MixPart, mixLitres, mixViscosityMm2PerS } from "./mix";
 
-/** A mix as something that dirt falls through or a bag holds back: density and dynamic viscosity by temperature. */
-export interface Liquid {
-  kgPerM3(celsius: number): number;
-  viscosityPaS(celsius: number): number;
-}
-
-/** Densities by volume, viscosity by ASTM D7152; −40 to 150 °C. The mix holds something. */
+/** A mix as a liquid: densities by volume, viscosity by ASTM D7152; −40 to 150 °C. The mix holds something. */
 export function liquidOf(mix: readonly MixPart[]): Liquid {
   const litres = mixLitres(mix);
   const kgPerM3 = (celsius: number): number => {

@@ -73,6 +73,15 @@ describe("settling", () => {
     });
     expect(ready(12).readyHours).toBeCloseTo(fall.hours ?? 0, 6);
   });
+  it("falls a few centimetres a day, four times as fast at twice the grain, and up where it is lighter", () => {
+    const fall = (diameterUm: number, particleKgPerM3: number) =>
+      ask("settle-clear", { diameterUm, particleKgPerM3, fluid: "canola", fallMm: 100, temperatures: [[0, 12]] });
+    expect(fall(20, 1100).mmPerDayAtFirst).toBeGreaterThan(15);
+    expect(fall(20, 1100).mmPerDayAtFirst).toBeLessThan(80);
+    expect(fall(40, 1100).mmPerDayAtFirst / fall(20, 1100).mmPerDayAtFirst).toBeCloseTo(4, 9);
+    expect(fall(20, 800)).toMatchObject({ hours: null });
+    expect(fall(20, 800).mmPerDayAtFirst).toBeLessThan(0);
+  });
   it("learns a size from dips, and forecasts with it", () => {
     const readings = [100, 200, 300].map((hours) => ({
       dirt: fines[0] as (typeof fines)[0],
@@ -110,6 +119,25 @@ describe("filtering, converting, driving", () => {
     const seconds = (celsius: number) => ask("filter-time", { ...bag, litres: 40, celsius }).seconds;
     expect(seconds(5) / seconds(40)).toBeGreaterThan(4);
     expect(ask("filter-litres", { ...bag, celsius: 40, seconds: seconds(40) }).litres).toBeCloseTo(40, 6);
+  });
+  it("a lot that has stood is kind to its bags, and a meaty one is not", () => {
+    const line = { litres: 100, fluid: "canola", celsius: 35, pressurePa: 30_000, usedFactor: 1.15 } as const;
+    const bags = [
+      { ratingUm: 50, areaM2: 0.3 },
+      { ratingUm: 5, areaM2: 0.4 },
+    ];
+    const run = (from: "light-fryer" | "meaty-fryer" | "engine-oil", hangingShare: number) =>
+      ask("cascade", { ...line, bags, dirt: { from, hangingShare } });
+    const caught = (r: ReturnType<typeof run>): number => r.stages.reduce((sum, s) => sum + s.caughtG, r.leftG);
+    expect(caught(run("light-fryer", 0.1)) / caught(run("light-fryer", 0.01))).toBeCloseTo(10, 6);
+    // Crumbs at 1 % of 1150 g/L and fines at 0.3 % of 1100 g/L, a hundredth of them still hanging, in 100 L.
+    expect(caught(run("light-fryer", 0.01))).toBeCloseTo(11.5 + 3.3, 6);
+    expect(run("meaty-fryer", 0.05).minutesInLine).toBeGreaterThan(run("light-fryer", 0.05).minutesInLine);
+    expect(run("engine-oil", 0).slowFirst).toBeNull();
+  });
+  it("a mesh number is read off the sieve, and says what it holds", () => {
+    expect(ask("sieve", { mesh: 200, grainUm: 75 })).toMatchObject({ um: 75, heldShare: 0.5, meshThatHolds: 200 });
+    expect(ask("sieve", { mesh: 199, grainUm: 75 })).toMatchObject({ um: null, heldShare: null });
   });
   it("an eighth of methanol cannot convert what a fifth can", () => {
     const at = (share: number) => {

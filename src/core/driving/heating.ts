@@ -1,9 +1,8 @@
-/** Of any oil or fuel on its way to the pump. */
-const J_PER_KG_K = 2000;
+import { OIL_J_PER_KG_K } from "../fluids";
 
 /** W per kelvin that a flow carries: ṁ·cp, mass from the density at 15 °C. */
 const flowWPerK = (litresPerHour: number, rho15KgPerL: number): number =>
-  ((litresPerHour * rho15KgPerL) / 3600) * J_PER_KG_K;
+  ((litresPerHour * rho15KgPerL) / 3600) * OIL_J_PER_KG_K;
 
 /** °C out of a plate exchanger: t_in + (1 − e^(−UA/(ṁ·cp)))·(coolant − t_in), coolant in plenty. */
 export const exchangerOutCelsius = (

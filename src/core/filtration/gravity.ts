@@ -1,6 +1,5 @@
 import { Refused } from "../numerics";
-
-const GRAVITY_M_PER_S2 = 9.80665;
+import { GRAVITY_M_PER_S2 } from "../units";
 
 /** A bag under a feed whose level falls: level above the bag in m, areas in m², resistances as in `Filter`. */
 export interface GravityFilter {

@@ -12,6 +12,7 @@ export {
 export { type FilterFit, type FilterPoint, fitFilter } from "./fit";
 export { type GravityFilter, gravitySeconds } from "./gravity";
 export { logNormalLoads } from "./logNormal";
-export { TYPICAL_CAKE_M_PER_KG, type TypicalBag, typicalBag } from "./media";
+export { type BagResistances, TYPICAL_CAKE_M_PER_KG, typicalBag } from "./media";
+export { type DirtVolume, loadsOfClasses } from "./settledLoads";
 export { INSECT_SCREEN_UM, meshThatHolds, US_SIEVES, umOfMesh } from "./sieve";
 export { type BagRun, type BagTrend, bagTrend, TREND_ALARM, type TrendCause, type Upstream } from "./trend";

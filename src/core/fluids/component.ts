@@ -13,10 +13,6 @@ const MUCK: Record<MuckId, { name: string; alphaPerK: number; rho15KgPerL: numbe
 export const isMuck = (id: ComponentId): id is MuckId => !isFluidId(id);
 export const componentName = (id: ComponentId): string => (isFluidId(id) ? FLUIDS[id].name : MUCK[id].name);
 
-/** kg per litre at 15 °C. */
-export const componentDensity15 = (id: ComponentId): number =>
-  isFluidId(id) ? FLUIDS[id].rho15KgPerL : MUCK[id].rho15KgPerL;
-
 /** Volume expansion per kelvin. */
 export const expansionPerK = (id: ComponentId): number => (isFluidId(id) ? FLUIDS[id].alphaPerK : MUCK[id].alphaPerK);
 

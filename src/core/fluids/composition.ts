@@ -23,12 +23,6 @@ export function byComponent(parts: Iterable<Part>): Part[] {
 export const fuelParts = (parts: Iterable<Part>): FluidPart[] =>
   byComponent(parts).flatMap((p) => (isMuck(p.component) ? [] : [{ fluid: p.component, litres: p.litres }]));
 
-export const totalLitres = (parts: Iterable<Part>): number => {
-  let sum = 0;
-  for (const p of parts) sum += p.litres;
-  return sum;
-};
-
 /** What litres at 15 °C measure at another temperature: the other way round of booking them. */
 export const measuredLitres = (parts: Iterable<Part>, celsius: number): number => {
   let sum = 0;

@@ -1,6 +1,5 @@
 export {
   type ComponentId,
-  componentDensity15,
   componentName,
   expansionPerK,
   isMuck,
@@ -13,11 +12,11 @@ export {
   fuelParts,
   measuredLitres,
   type Part,
-  totalLitres,
 } from "./composition";
 export { densityKgPerL, hydrometerRho15KgPerL, waterDensityKgPerM3 } from "./density";
 export { type FireHazard, type FluidLitres, fireHazard, flashPointCelsius, holdsPetrol, isPetrol } from "./flash";
 export { type CupReading, calibrateCup, cupViscosity, type FlowCup } from "./flowCup";
+export { type Liquid, OIL_J_PER_KG_K, oilOf } from "./liquid";
 export {
   FLUID_IDS,
   FLUIDS,

@@ -1,4 +1,5 @@
-const OIL_J_PER_KG_K = 2000;
+import { OIL_J_PER_KG_K } from "../fluids";
+
 const WATER_KJ_PER_KG = 2257;
 const J_PER_KWH = 3.6e6;
 

@@ -18,7 +18,7 @@ export {
   type Readings,
 } from "./marks";
 export { BASES, type Base } from "./masses";
-export { METHANOL_SHARE_SCHOOLS, type MethanolDose, methanolDose, molarRatioOfShare, oilGPerMol } from "./methanol";
+export { METHANOL_SHARE_SCHOOLS, type MethanolDose, methanolDose, oilGPerMol } from "./methanol";
 export { type ReactionPoint, type Recipe, reactionCourse, type SecondStep } from "./reaction";
 export { type MethanolRecovery, methanolPct, recoverMethanol } from "./recovery";
 export { soapPpm } from "./soap";

@@ -12,7 +12,6 @@ import {
   MARKS,
   methanolDose,
   methanolPct,
-  molarRatioOfShare,
   oilGPerMol,
   recoverMethanol,
   soapPpm,
@@ -42,7 +41,7 @@ describe("methanol", () => {
     const { stoichiometricShare, molarRatio } = methanolDose(canola, 80, 0.125);
     expect(stoichiometricShare).toBeCloseTo(0.1267, 4);
     expect(molarRatio).toBeLessThan(3);
-    expect(molarRatioOfShare(canola, stoichiometricShare)).toBeCloseTo(3, 9);
+    expect(methanolDose(canola, 1, stoichiometricShare).molarRatio).toBeCloseTo(3, 9);
   });
   it("is not for what cannot be converted", () => {
     expect(() => oilGPerMol(FLUIDS["motor-oil"])).toThrow("converted");

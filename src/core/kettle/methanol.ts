@@ -33,6 +33,3 @@ export function methanolDose(oil: Fluid, oilLitres: number, share: number): Meth
     stoichiometricShare: (3 * (oil.rho15KgPerL / gPerMol) * METHANOL_G_PER_MOL) / METHANOL_KG_PER_L,
   };
 }
-
-/** Moles of methanol a mole of oil in a volume share of it. */
-export const molarRatioOfShare = (oil: Fluid, share: number): number => methanolDose(oil, 1, share).molarRatio;

@@ -1,5 +1,6 @@
 import { Refused } from "../numerics";
-import { GRAVITY_M_PER_S2, stokesVelocityMPerS } from "./stokes";
+import { GRAVITY_M_PER_S2 } from "../units";
+import { stokesVelocityMPerS } from "./stokes";
 
 /** A bowl, in metres: the wall, the weir (the liquid's inner face) and the length between. */
 export interface Bowl {

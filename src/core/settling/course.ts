@@ -1,7 +1,7 @@
+import type { Liquid } from "../fluids";
 import { bisect, forEachNode, OutOfRange } from "../numerics";
+import { GRAVITY_M_PER_S2 } from "../units";
 import type { DirtClass, DirtDensity } from "./dirt";
-import type { SettlingOil } from "./oil";
-import { GRAVITY_M_PER_S2 } from "./stokes";
 import { type Thinness, ThinnessTable } from "./thinness";
 
 /** Temperature at an hour since the start; linear between points, the first and last held outside them. */
@@ -36,7 +36,7 @@ export class FallCourse {
   private readonly next: Iterator<Piece>;
   private readonly table: ThinnessTable;
 
-  constructor(oil: SettlingOil, temperatures: readonly TemperaturePoint[], heaterOn: readonly HeaterRun[]) {
+  constructor(oil: Liquid, temperatures: readonly TemperaturePoint[], heaterOn: readonly HeaterRun[]) {
     this.table = new ThinnessTable(oil);
     this.next = heaterOn.length > 0 ? stirring(pieces(temperatures), heaterOn) : pieces(temperatures);
   }

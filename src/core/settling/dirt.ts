@@ -1,5 +1,4 @@
-import { waterDensityKgPerM3 } from "../fluids";
-import type { SettlingOil } from "./oil";
+import { type Liquid, waterDensityKgPerM3 } from "../fluids";
 
 /** How heavy a dirt class is: by itself, like water, or a little heavier than the oil it hangs in. */
 export type DirtDensity =
@@ -56,7 +55,7 @@ export const SPECTRUM: Record<DirtKind, readonly DirtShare[]> = {
   "engine-oil": DIRT["engine-oil"],
 };
 
-export function dirtKgPerM3(density: DirtDensity, oil: SettlingOil, celsius: number): number {
+export function dirtKgPerM3(density: DirtDensity, oil: Liquid, celsius: number): number {
   if (density.kind === "fixed") return density.kgPerM3;
   // Below freezing the drops are ice or super-cooled; the curve's end value serves for both.
   if (density.kind === "water") return waterDensityKgPerM3(Math.max(celsius, -5));

@@ -1,4 +1,4 @@
-import { GRAVITY_M_PER_S2 } from "./stokes";
+import { GRAVITY_M_PER_S2 } from "../units";
 
 /** A hole or hose at the bottom: inside diameter and length in mm, the level above it, the vessel's plan area. */
 export interface Outlet {

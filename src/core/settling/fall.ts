@@ -1,11 +1,11 @@
+import type { Liquid } from "../fluids";
 import { type DirtClass, dirtKgPerM3 } from "./dirt";
-import type { SettlingOil } from "./oil";
 import { stokesVelocityMPerS } from "./stokes";
 
 const MM_PER_HOUR = 3_600_000;
 
 /** mm per hour at which a dirt class falls through the oil at one temperature. */
-export function fallRateMmPerHour(dirt: DirtClass, oil: SettlingOil, celsius: number): number {
+export function fallRateMmPerHour(dirt: DirtClass, oil: Liquid, celsius: number): number {
   const velocity = stokesVelocityMPerS(
     dirt.diameterUm,
     dirtKgPerM3(dirt.density, oil, celsius),

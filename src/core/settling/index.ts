@@ -33,6 +33,5 @@ export {
   SIZE_AS_TYPICAL,
 } from "./forecast";
 export { type DipLines, type Layer, type LayerKind, layersOf, muckTopMm } from "./layers";
-export { oilOf, type SettlingOil } from "./oil";
 export { fitSizeMultiplier, type SettlingReading, type SizeFit } from "./sizeFit";
-export { GRAVITY_M_PER_S2, stokesDiameterUm, stokesVelocityMPerS } from "./stokes";
+export { stokesDiameterUm, stokesVelocityMPerS } from "./stokes";

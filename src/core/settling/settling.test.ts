@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { FLUIDS } from "../fluids";
+import { FLUIDS, oilOf } from "../fluids";
 import {
   DIRT,
   type DirtClass,
@@ -8,7 +8,6 @@ import {
   fallRateMmPerHour,
   forecastSettling,
   type HeaterRun,
-  oilOf,
   SIZE_AS_TYPICAL,
   type TemperaturePoint,
 } from ".";

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { FLUIDS } from "../fluids";
-import { DIRT, FallCourse, fitSizeMultiplier, oilOf, type SettlingReading, scaled, type TemperaturePoint } from ".";
+import { FLUIDS, oilOf } from "../fluids";
+import { DIRT, FallCourse, fitSizeMultiplier, type SettlingReading, scaled, type TemperaturePoint } from ".";
 
 const oil = oilOf(FLUIDS.canola, 1.15);
 const [, , fines] = DIRT["light-fryer"];

@@ -1,4 +1,4 @@
-export const GRAVITY_M_PER_S2 = 9.80665;
+import { GRAVITY_M_PER_S2 } from "../units";
 
 /**
  * Stokes' settling velocity in m/s, down positive: v = (ρp − ρf)·g·d²/(18 μ). Negative for what floats.

@@ -1,7 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { FLUID_IDS, FLUIDS } from "../fluids";
-import { oilOf } from ".";
+import { FLUID_IDS, FLUIDS, oilOf } from "../fluids";
 import { type Thinness, ThinnessTable } from "./thinness";
 
 const sums = (): Thinness => ({ thin: 0, oil: 0, water: 0 });

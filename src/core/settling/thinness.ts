@@ -1,5 +1,4 @@
-import { waterDensityKgPerM3 } from "../fluids";
-import type { SettlingOil } from "./oil";
+import { type Liquid, waterDensityKgPerM3 } from "../fluids";
 
 /** Time's weight on 1/18μ, and on that times the oil's and the water's density: what every class's fall is made of. */
 export interface Thinness {
@@ -29,7 +28,7 @@ export class ThinnessTable {
   private readonly oilTimes = new Float64Array(NODES);
   private readonly waterTimes = new Float64Array(NODES);
 
-  constructor(private readonly oil: SettlingOil) {}
+  constructor(private readonly oil: Liquid) {}
 
   /** Adds the oil's own values at a temperature, so many hours of them. */
   addExactly(sums: Thinness, celsius: number, hours: number): void {

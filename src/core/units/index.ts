@@ -2,6 +2,7 @@ export { type DistanceUnit, formatKilometres, parseKilometres } from "./distance
 export { formatMinutes, MS_PER_DAY, MS_PER_HOUR, parseMinutes } from "./duration";
 export { formatFigure } from "./figure";
 export { formatNumber, formatReadable } from "./format";
+export { GRAVITY_M_PER_S2 } from "./gravity";
 export { formatMillimetres, parseMillimetres } from "./length";
 export type { QuantityError } from "./parse";
 export { parsePlain } from "./plain";

@@ -1,8 +1,16 @@
-import { logNormalLoads, runCascade, TYPICAL_CAKE_M_PER_KG, typicalBag } from "../../filtration";
-import { dynamicViscosityPaS } from "../../fluids";
+import {
+  type DirtLoad,
+  loadsOfClasses,
+  logNormalLoads,
+  runCascade,
+  TYPICAL_CAKE_M_PER_KG,
+  typicalBag,
+} from "../../filtration";
+import { type Liquid, oilOf } from "../../fluids";
+import { dirtKgPerM3, SPECTRUM } from "../../settling";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { celsius, figure, fluid, fluidsOf, input, litres, maybe, own, usedFactor } from "../fields";
+import { celsius, figure, fluid, fluidsOf, input, litres, maybe, own, share, usedFactor, word } from "../fields";
 import { areaM2, mediumPerM, pressurePa, ratingUm } from "./filter";
 
 const grams = input("Dirt in a litre", "g/L", 1e-6, 500);
@@ -17,6 +25,10 @@ const dirt = z.union([
     .array(z.strictObject({ diameterUm: input("Grain size", "µm", 0.01, 5000), gramsPerLitre: grams }))
     .min(1)
     .max(50),
+  z.strictObject({
+    from: word("Oil from", ["light-fryer", "meaty-fryer", "engine-oil"]),
+    hangingShare: share("Still hanging after it stood"),
+  }),
 ]);
 
 const SHARES = 25;
@@ -39,7 +51,7 @@ export const cascade = calculation({
   source: "Nominal rating holds half of its own size; Ruth 1935 for each bag",
   range: "Typical resistances by rating where none are given: order of magnitude, one timed run replaces them.",
   input: z.strictObject({
-    dirt: dirt.meta({ title: "Dirt, log-normal or by class" }),
+    dirt: dirt.meta({ title: "Dirt: log-normal, by grain, or by where the oil is from" }),
     bags: z
       .array(z.strictObject({ ratingUm, areaM2, mediumPerM: mediumPerM.optional() }))
       .min(1)
@@ -76,15 +88,23 @@ export const cascade = calculation({
   answer: "minutesInLine",
   heavy: false,
   run(i) {
-    const loads = Array.isArray(i.dirt)
-      ? i.dirt
-      : logNormalLoads(i.dirt.medianUm, i.dirt.spread, i.dirt.gramsPerLitre, SHARES);
+    const oil = oilOf(fluidsOf(i)[i.fluid], i.usedFactor);
+    const loads = loadsOf(i.dirt, oil, i.celsius);
     const { stages, minutesInLine, chokesFirst, leftG } = runCascade({
       ...i,
       loads,
       bags: i.bags.map((b) => ({ ...b, mediumPerM: b.mediumPerM ?? typicalBag(b.ratingUm).mediumPerM })),
-      viscosityPaS: dynamicViscosityPaS(fluidsOf(i)[i.fluid], i.celsius, i.usedFactor),
+      viscosityPaS: oil.viscosityPaS(i.celsius),
     });
     return { stages, minutesInLine, slowFirst: chokesFirst === null ? null : chokesFirst + 1, leftG };
   },
 });
+
+/** Grams a litre by grain size, however the dirt was told. Water runs through a bag: it is drained, not filtered. */
+function loadsOf(told: z.output<typeof dirt>, oil: Liquid, atCelsius: number): readonly DirtLoad[] {
+  if (Array.isArray(told)) return told;
+  if ("medianUm" in told) return logNormalLoads(told.medianUm, told.spread, told.gramsPerLitre, SHARES);
+  const solid = SPECTRUM[told.from].filter((d) => d.density.kind !== "water");
+  const classes = solid.map((d) => ({ ...d, kgPerM3: dirtKgPerM3(d.density, oil, atCelsius) }));
+  return loadsOfClasses(classes, told.hangingShare);
+}

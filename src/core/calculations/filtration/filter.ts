@@ -1,4 +1,4 @@
-import type { Filter, TypicalBag } from "../../filtration";
+import type { BagResistances, Filter } from "../../filtration";
 import { dynamicViscosityPaS, type FluidId, type FluidTable } from "../../fluids";
 import { celsius, fluid, input, own, usedFactor } from "../fields";
 
@@ -29,7 +29,7 @@ interface AtWork extends Pick<Filter, "areaM2" | "pressurePa" | "carriedLitres">
 }
 
 /** A bag at work with its own resistances or typical ones. */
-export const filterOf = (fluids: FluidTable, i: AtWork, bag: TypicalBag): Filter => ({
+export const filterOf = (fluids: FluidTable, i: AtWork, bag: BagResistances): Filter => ({
   areaM2: i.areaM2,
   pressurePa: i.pressurePa,
   mediumPerM: bag.mediumPerM,

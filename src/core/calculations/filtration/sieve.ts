@@ -1,4 +1,4 @@
-import { caughtShare, meshThatHolds, umOfMesh } from "../../filtration";
+import { caughtShare, INSECT_SCREEN_UM, meshThatHolds, umOfMesh } from "../../filtration";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
 import { input, maybe, whole } from "../fields";
@@ -9,7 +9,7 @@ export const sieve = calculation({
   title: "Mesh number and micron",
   equation: "US sieve number → opening in µm, by table;  a bag of m holds 1 − 2^(−(d/m)²) of size d",
   source: "ASTM E11",
-  range: "US sieves 20 to 400. A mesh number is not a micron: finer meshes have higher numbers.",
+  range: `US sieves 20 to 400. A mesh number is not a micron: finer meshes have higher numbers. Insect screen is about ${INSECT_SCREEN_UM} µm.`,
   input: z.strictObject({
     mesh: whole("US sieve number", "1", 1, 1000),
     grainUm: input("Grain", "µm", 0.1, 5000),

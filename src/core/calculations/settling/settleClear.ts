@@ -1,7 +1,8 @@
-import { FallCourse, oilOf } from "../../settling";
+import { oilOf } from "../../fluids";
+import { FallCourse, fallRateMmPerHour } from "../../settling";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { fluid, fluidsOf, input, maybe, own, temperatures, usedFactor } from "../fields";
+import { figure, fluid, fluidsOf, input, maybe, own, temperatures, usedFactor } from "../fields";
 import { diameterUm, particleKgPerM3 } from "./dirt";
 import { heaterOn } from "./heater";
 
@@ -23,7 +24,10 @@ export const settleClear = calculation({
     usedFactor,
     own,
   }),
-  output: z.strictObject({ hours: maybe("Hours until it has fallen", "h") }),
+  output: z.strictObject({
+    hours: maybe("Hours until it has fallen", "h"),
+    mmPerDayAtFirst: figure("Falls at first, a day", "mm"),
+  }),
   example: {
     diameterUm: 20,
     particleKgPerM3: 1100,
@@ -38,12 +42,17 @@ export const settleClear = calculation({
   answer: "hours",
   heavy: true,
   run(i) {
-    const course = new FallCourse(oilOf(fluidsOf(i)[i.fluid], i.usedFactor), i.temperatures, i.heaterOn);
+    const oil = oilOf(fluidsOf(i)[i.fluid], i.usedFactor);
+    const course = new FallCourse(oil, i.temperatures, i.heaterOn);
     const dirt = {
       name: "dirt",
       diameterUm: i.diameterUm,
       density: { kind: "fixed" as const, kgPerM3: i.particleKgPerM3 },
     };
-    return { hours: course.hoursToFall(dirt, i.fallMm) };
+    const [, celsiusAtFirst] = i.temperatures[0] ?? [0, Number.NaN];
+    return {
+      hours: course.hoursToFall(dirt, i.fallMm),
+      mmPerDayAtFirst: fallRateMmPerHour(dirt, oil, celsiusAtFirst) * 24,
+    };
   },
 });

@@ -5,10 +5,12 @@ import {
   celsiusAtViscosity,
   cloudPointCelsius,
   leastThinnerShare,
+  mergedMix,
   mixCetane,
   mixRho15KgPerL,
   mixViscosityMm2PerS,
   pourPointCelsius,
+  scaledMix,
   topUp,
   withUsedFactor,
 } from ".";
@@ -117,6 +119,7 @@ describe("how much thinner", () => {
 });
 
 describe("topping up a tank", () => {
+  const one = (fluid: Parameters<typeof fresh>[0]) => [{ ...fresh(fluid), litres: 1 }];
   const contents = [{ ...fresh("canola"), litres: 20 }];
   it("fills it, meets the limit, and uses the most oil that does", () => {
     fc.assert(
@@ -124,7 +127,7 @@ describe("topping up a tank", () => {
         fc.double({ min: -8, max: 15, noNaN: true }),
         fc.double({ min: 45, max: 100, noNaN: true }),
         (t, capacity) => {
-          const plan = topUp(contents, capacity, fresh("canola"), fresh("kerosene"), t, 15);
+          const plan = topUp(contents, capacity, one("canola"), one("kerosene"), t, 15);
           if ("code" in plan) return;
           expect(plan.oilLitres + plan.thinnerLitres + 20).toBeCloseTo(capacity, 9);
           const nu = mixViscosityMm2PerS(
@@ -141,9 +144,23 @@ describe("topping up a tank", () => {
       ),
     );
   });
+  it("reckons with all that is in a can, not with what is most of it", () => {
+    const can = [...one("kerosene"), { ...fresh("petrol"), litres: 0.25 }];
+    const [pure, mixed] = [one("kerosene"), can].map((thinner) => topUp(contents, 60, one("canola"), thinner, -2, 15));
+    if (!pure || !mixed || "code" in pure || "code" in mixed) throw new Error("no plan");
+    expect(mixed.thinnerLitres).toBeLessThan(pure.thinnerLitres);
+    const after = mergedMix([
+      ...contents,
+      ...scaledMix(one("canola"), mixed.oilLitres),
+      ...scaledMix(can, mixed.thinnerLitres),
+    ]);
+    expect(after.map((p) => p.fluid.id)).toEqual(["canola", "kerosene", "petrol"]);
+    expect(after.reduce((sum, p) => sum + p.litres, 0)).toBeCloseTo(60, 9);
+    expect(mixViscosityMm2PerS(after, -2)).toBeCloseTo(15, 6);
+  });
   it("says why it cannot", () => {
-    expect(topUp(contents, 20, fresh("canola"), fresh("kerosene"), 5, 15)).toEqual({ code: "tank-full" });
-    expect(topUp(contents, 22, fresh("canola"), fresh("kerosene"), -5, 15)).toEqual({
+    expect(topUp(contents, 20, one("canola"), one("kerosene"), 5, 15)).toEqual({ code: "tank-full" });
+    expect(topUp(contents, 22, one("canola"), one("kerosene"), -5, 15)).toEqual({
       code: "too-thick-even-with-thinner-only",
     });
   });

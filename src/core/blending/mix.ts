@@ -28,6 +28,23 @@ export function mixLitres(parts: readonly { readonly litres: number }[]): number
   return sum;
 }
 
+/** The same mix in another amount. */
+export function scaledMix(parts: readonly MixPart[], litres: number): MixPart[] {
+  const times = litres / mixLitres(parts);
+  return parts.map((p) => ({ fluid: p.fluid, usedFactor: p.usedFactor, litres: p.litres * times }));
+}
+
+/** Like parts put together; what amounts to nothing is left out. */
+export function mergedMix(parts: readonly MixPart[]): MixPart[] {
+  const sums = new Map<string, MixPart>();
+  for (const p of parts) {
+    if (p.litres <= 0) continue;
+    const key = `${p.fluid.id} ${p.usedFactor}`;
+    sums.set(key, { ...p, litres: p.litres + (sums.get(key)?.litres ?? 0) });
+  }
+  return [...sums.values()];
+}
+
 /** Volume-weighted mean of a property; NaN for an empty mix, which callers rule out first. */
 export function volumeMean(parts: readonly FluidLitres[], of: (fluid: Fluid) => number): number {
   let sum = 0;

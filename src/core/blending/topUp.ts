@@ -1,6 +1,5 @@
 import { bisect } from "../numerics";
-import { type MixPart, mixLitres, mixViscosityMm2PerS } from "./mix";
-import type { Ingredient } from "./thinner";
+import { type MixPart, mixLitres, mixViscosityMm2PerS, scaledMix } from "./mix";
 
 export interface TopUp {
   readonly oilLitres: number;
@@ -11,14 +10,14 @@ export interface TopUp {
 export type NoTopUp = { readonly code: "tank-full" } | { readonly code: "too-thick-even-with-thinner-only" };
 
 /**
- * What to pour so that the tank, filled to its capacity, meets the limit at a temperature with the most oil.
- * Litres at 15 °C. Source: physics §2, bisection on the thinner's litres.
+ * What to pour so that the tank, filled to its capacity, meets the limit at a temperature with the most oil. Oil and
+ * thinner are what is really in their cans, of whose litres only the shares matter. Litres at 15 °C. Source: physics §2, bisection on the thinner's litres.
  */
 export function topUp(
   contents: readonly MixPart[],
   fillToLitres: number,
-  oil: Ingredient,
-  thinner: Ingredient,
+  oil: readonly MixPart[],
+  thinner: readonly MixPart[],
   celsius: number,
   limitMm2PerS: number,
 ): TopUp | NoTopUp {
@@ -26,7 +25,7 @@ export function topUp(
   if (room <= 0) return { code: "tank-full" };
   const excess = (thinnerLitres: number): number =>
     mixViscosityMm2PerS(
-      [...contents, { ...oil, litres: room - thinnerLitres }, { ...thinner, litres: thinnerLitres }],
+      [...contents, ...scaledMix(oil, room - thinnerLitres), ...scaledMix(thinner, thinnerLitres)],
       celsius,
     ) - limitMm2PerS;
   if (excess(0) <= 0) return { oilLitres: room, thinnerLitres: 0 };

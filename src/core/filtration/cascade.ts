@@ -46,6 +46,9 @@ export interface Cascade {
   readonly leftG: number;
 }
 
+/** In 1/m²: a cake that resists less than this is none, and the bag lasts for ever. */
+const NO_CAKE = 1;
+
 /** Share of grains of `um` that a bag holds: 1 − 2^(−(d/m)²), half of them at its nominal rating. Source: physics §4. */
 export const caughtShare = (um: number, ratingUm: number): number => 1 - 2 ** -((um / ratingUm) ** 2);
 
@@ -75,7 +78,7 @@ export function runCascade(q: CascadeQuestion): Cascade {
       passedG,
       minutes: filterSeconds(filter, q.litres) / 60,
       pressureDropPa: (q.pressurePa * (resistances[i] ?? 0)) / all,
-      litresUntilSlow: cakePerM2 > 0 ? litresLeft(filter, q.patienceLitresPerHour) : null,
+      litresUntilSlow: cakePerM2 > NO_CAKE ? litresLeft(filter, q.patienceLitresPerHour) : null,
     };
   });
   const lives = stages.map((s) => s.litresUntilSlow ?? Number.POSITIVE_INFINITY);

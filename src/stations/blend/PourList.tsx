@@ -16,7 +16,10 @@ interface Props {
   readonly plan: BlendPlan;
 }
 
-const tenth = (litres: number): number => Math.round(litres * 10) / 10;
+/** A pour is measured to a tenth; the thinner's up and the oil's down, so that rounding never makes it too thick. */
+const HAIR = 1e-6;
+const tenthUp = (litres: number): number => Math.ceil(litres * 10 - HAIR) / 10;
+const tenthDown = (litres: number): number => Math.floor(litres * 10 + HAIR) / 10;
 
 /** What to pour, in order, and the button that writes it. */
 export function PourList({ tank, oil, thinner, plan }: Props) {
@@ -27,10 +30,10 @@ export function PourList({ tank, oil, thinner, plan }: Props) {
   const pours = [
     {
       from: thinner,
-      litres: tenth(plan.thinnerLitres),
+      litres: tenthUp(plan.thinnerLitres),
       what: thinner.components[0] ? componentName(thinner.components[0].component).toLowerCase() : "thinner",
     },
-    { from: oil, litres: tenth(plan.oilLitres), what: "oil" },
+    { from: oil, litres: tenthDown(plan.oilLitres), what: "oil" },
   ].filter((p) => p.litres > 0);
   const short = pours.filter((p) => p.litres > p.from.litres + 1e-6);
   const over = plan.nuMm2PerS > view.settings.pumpLimitMm2PerS * 1.0005;

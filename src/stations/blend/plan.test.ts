@@ -48,6 +48,15 @@ describe("planning a blend", () => {
     expect(found(plan("tank", "kero", 60, 999)).oilLitres).toBeCloseTo(40, 9);
   });
   it("flashes like petrol with any of it", () => expect(found(plan("can", "petrol", 20)).flashCelsius).toBe(-40));
+  it("pours what is really in the can: a little petrol in it is petrol in the tank", () => {
+    const spoiled = project([...entries, entry("spoil", drafts.length, buy("kero", "petrol", 1))]);
+    const can = viewYard(spoiled, iso(60)).vessels.find((x) => x.vessel.id === "kero");
+    if (!can) throw new Error("no can");
+    const p = found(planBlend(v("tank"), v("ready"), can, 60, settings, null));
+    expect(p.flashCelsius).toBe(-40);
+    expect(p.after.map((part) => part.fluid.id).sort()).toEqual(["canola", "kerosene", "petrol"]);
+    expect(p.nuMm2PerS).toBeCloseTo(15, 4);
+  });
   it("says why there is no plan", () => {
     expect(plan("tank", "dry", 60)).toEqual({ code: "no-fuel-in", what: "thinner" });
     expect(plan("tank", "kero", 20)).toEqual({ code: "tank-full" });

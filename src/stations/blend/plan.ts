@@ -1,5 +1,14 @@
 import { mixOf, type VesselView } from "@/core/advice";
-import { cloudPointCelsius, type MixPart, mixCetane, mixViscosityMm2PerS, type NoTopUp, topUp } from "@/core/blending";
+import {
+  cloudPointCelsius,
+  type MixPart,
+  mergedMix,
+  mixCetane,
+  mixViscosityMm2PerS,
+  type NoTopUp,
+  scaledMix,
+  topUp,
+} from "@/core/blending";
 import { flashPointCelsius } from "@/core/fluids";
 import type { Settings } from "@/core/ledger";
 
@@ -16,14 +25,6 @@ export interface BlendPlan {
 
 export type NoPlan = NoTopUp | { readonly code: "no-fuel-in"; readonly what: "oil" | "thinner" };
 
-/** The one fluid a can mostly holds, as an ingredient. */
-function ingredient(v: VesselView, usedFactor: number): MixPart | null {
-  const parts = mixOf(v.components, usedFactor);
-  const total = parts.reduce((sum, p) => sum + p.litres, 0);
-  const main = parts[0];
-  return main && main.litres > 0.5 * total ? main : null;
-}
-
 /** Fill the tank so that all of it meets the pump limit at the low, with the most oil; or `oilLitres` of oil if given. */
 export function planBlend(
   tank: VesselView,
@@ -34,20 +35,18 @@ export function planBlend(
   oilLitres: number | null,
 ): BlendPlan | NoPlan {
   const contents = mixOf(tank.components, settings.usedFactor);
-  const oilPart = ingredient(oil, settings.usedFactor);
-  const thinPart = ingredient(thinner, settings.usedFactor);
-  if (!oilPart) return { code: "no-fuel-in", what: "oil" };
-  if (!thinPart) return { code: "no-fuel-in", what: "thinner" };
+  const oilMix = mixOf(oil.components, settings.usedFactor);
+  const thinMix = mixOf(thinner.components, settings.usedFactor);
+  if (oilMix.length === 0) return { code: "no-fuel-in", what: "oil" };
+  if (thinMix.length === 0) return { code: "no-fuel-in", what: "thinner" };
   const room = fillToLitres - contents.reduce((sum, p) => sum + p.litres, 0);
   const { tonightLowCelsius: low, pumpLimitMm2PerS: limit } = settings;
-  const found = oilLitres === null ? topUp(contents, fillToLitres, oilPart, thinPart, low, limit) : null;
+  const found = oilLitres === null ? topUp(contents, fillToLitres, oilMix, thinMix, low, limit) : null;
   if (found && "code" in found) return found;
   if (room <= 0) return { code: "tank-full" };
   const pourOil = Math.min(room, found?.oilLitres ?? oilLitres ?? 0);
   const pourThinner = room - pourOil;
-  const after = [...contents, { ...oilPart, litres: pourOil }, { ...thinPart, litres: pourThinner }].filter(
-    (p) => p.litres > 0,
-  );
+  const after = mergedMix([...contents, ...scaledMix(oilMix, pourOil), ...scaledMix(thinMix, pourThinner)]);
   return {
     oilLitres: pourOil,
     thinnerLitres: pourThinner,

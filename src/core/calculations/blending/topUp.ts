@@ -42,8 +42,8 @@ export const topUp = calculation({
     const found = fillUp(
       mixOf(i.contents, fluids),
       i.capacityLitres,
-      ingredient(fluids, i.oil, i.usedFactor),
-      ingredient(fluids, i.thinner, 1),
+      [{ ...ingredient(fluids, i.oil, i.usedFactor), litres: 1 }],
+      [{ ...ingredient(fluids, i.thinner, 1), litres: 1 }],
       i.celsius,
       i.limitMm2PerS,
     );

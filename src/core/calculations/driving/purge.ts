@@ -8,7 +8,7 @@ export const purge = calculation({
   name: "purge",
   room: "driving",
   title: "How clean the line is after a purge",
-  equation: "old share = e^(−nθ)·Σ_{k<n}(nθ)^k/k!,  θ = litres through / line litres",
+  equation: "old share = e^(−nθ)·Σ (nθ)^k/k! for k from 0 to n − 1,  θ = litres through / line litres",
   source: "Stirred tanks in series (Levenspiel)",
   range:
     "n 3 for flow straight through, 1 for a looped return, until fitted. Looped, only what is burned flows through.",

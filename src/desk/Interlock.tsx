@@ -1,17 +1,26 @@
 "use client";
-import type { Clearance } from "@/core/interlocks";
-import { StepCheck } from "@/ui";
-import { wordInterlock, wordNeed } from "@/ui/words";
+import type { DraftClearance } from "@/core/advice";
+import { useYard } from "@/store";
+import { Caution, StepCheck } from "@/ui";
+import { wordIntake, wordInterlock, wordNeed } from "@/ui/words";
 import { useUnits } from "./useUnits";
 
-/** The interlocks' word on a step, above its button. */
-export function Interlock({ clearance }: { clearance: Clearance | null }) {
+/** The interlocks' word on a step, above its button, and what speaks against it without forbidding it. */
+export function Interlock({ clearance }: { clearance: DraftClearance | null }) {
+  const { view } = useYard();
   const units = useUnits();
   if (!clearance) return null;
   return (
-    <StepCheck
-      refusals={clearance.refusals.map((r) => wordInterlock(r, units))}
-      needs={clearance.needs.map(wordNeed)}
-    />
+    <>
+      {clearance.warnings.map((w) => (
+        <div key={w.code} className="mt-3">
+          <Caution>{wordIntake(w, view)}</Caution>
+        </div>
+      ))}
+      <StepCheck
+        refusals={clearance.refusals.map((r) => wordInterlock(r, units))}
+        needs={clearance.needs.map(wordNeed)}
+      />
+    </>
   );
 }

@@ -1,5 +1,6 @@
 "use client";
 import { useEffect, useState } from "react";
+import type { DraftClearance } from "@/core/advice";
 import { type Clearance, isCleared } from "@/core/interlocks";
 import type { Draft } from "@/core/ledger";
 import { useYard } from "@/store";
@@ -8,9 +9,9 @@ import { useYard } from "@/store";
  * What the interlocks say of a step before it is offered; null while they are asked, or where there is no step yet.
  * A step pressed in that moment is refused by the store, which asks them again.
  */
-export function useClearance(draft: Draft | null): Clearance | null {
+export function useClearance(draft: Draft | null): DraftClearance | null {
   const { client, view } = useYard();
-  const [found, setFound] = useState<{ key: string; clearance: Clearance } | null>(null);
+  const [found, setFound] = useState<{ key: string; clearance: DraftClearance } | null>(null);
   // By what it says: a form builds its draft anew each time it draws.
   const key = draft === null ? null : JSON.stringify(draft);
   useEffect(() => {

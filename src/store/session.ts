@@ -1,6 +1,13 @@
-import { clearanceOf, type SettlingQuestionData, settlingQuestion, viewYard, type YardView } from "@/core/advice";
+import {
+  clearanceOf,
+  type DraftClearance,
+  type SettlingQuestionData,
+  settlingQuestion,
+  viewYard,
+  type YardView,
+} from "@/core/advice";
 import { readYardFile, writeYardFile, type YardFileError } from "@/core/formats";
-import type { Clearance, Refusal } from "@/core/interlocks";
+import type { Refusal } from "@/core/interlocks";
 import {
   buildTimeline,
   byTime,
@@ -70,8 +77,9 @@ export class YardSession {
   }
 
   /** Whether the interlocks let this be done, and what it needs, as the yard stood when it happens. */
-  clearance(draft: Draft, now: string): Clearance {
-    return clearanceOf(yardAt(this.timeline, draft.happenedAt ?? now), draft);
+  clearance(draft: Draft, now: string): DraftClearance {
+    const at = draft.happenedAt ?? now;
+    return clearanceOf(yardAt(this.timeline, at), draft, at);
   }
 
   /** What a vessel's settling forecast is reckoned from. */

@@ -1,7 +1,6 @@
 import * as Comlink from "comlink";
-import type { SettlingQuestionData, YardView } from "@/core/advice";
+import type { DraftClearance, SettlingQuestionData, YardView } from "@/core/advice";
 import type { YardFileError } from "@/core/formats";
-import type { Clearance } from "@/core/interlocks";
 import type { Draft, Entry, EntryId } from "@/core/ledger";
 import type { Result } from "@/core/units";
 import type { YardName } from "./db";
@@ -25,7 +24,7 @@ const api = {
     return { entries: session.count(), unreadable: session.unreadableEntries(), newestAt: session.newestAt() };
   },
   view: (now: string, at: string | null): YardView => open().view(now, at),
-  clearance: (draft: Draft, now: string): Clearance => open().clearance(draft, now),
+  clearance: (draft: Draft, now: string): DraftClearance => open().clearance(draft, now),
   settlingQuestion: (vessel: string, now: string, at: string | null): SettlingQuestionData | null =>
     open().settlingQuestion(vessel, now, at),
   append: (draft: Draft, stamp: Stamp): Promise<Result<EntryId, StoreError>> => open().append(draft, stamp),

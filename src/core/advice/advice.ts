@@ -1,4 +1,4 @@
-import type { BagId, VehicleId, VesselId } from "../ledger";
+import type { BagId, SourceId, VehicleId, VesselId } from "../ledger";
 import type { Station } from "./stations";
 
 /** What to do next and why, as data; the interface words it. */
@@ -11,6 +11,8 @@ export type Advice = {
 } & AdviceMatter;
 
 export type AdviceMatter =
+  | { readonly code: "go-on"; readonly called: number; readonly stops: number }
+  | { readonly code: "plan-round"; readonly full: readonly SourceId[]; readonly litres: number }
   | {
       readonly code: "draw-off";
       readonly litres: number;

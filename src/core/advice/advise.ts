@@ -2,11 +2,13 @@ import type { Advice } from "./advice";
 import type { Reading } from "./reading";
 import { fill, notPurged, taintedDiesel, tooThick } from "./rules/drive";
 import { kettleWork, sortRaw } from "./rules/raw";
+import { goOn, planRound } from "./rules/rounds";
 import { cleanOut, drawOff } from "./rules/settle";
 import { emptyWaste, filter, slowBag } from "./rules/store";
 
 /** Every rule of the house. A new one is a function here and its words in the interface. */
 const RULES: readonly ((reading: Reading) => Advice[])[] = [
+  goOn,
   notPurged,
   taintedDiesel,
   tooThick,
@@ -15,6 +17,7 @@ const RULES: readonly ((reading: Reading) => Advice[])[] = [
   slowBag,
   filter,
   sortRaw,
+  planRound,
   fill,
   kettleWork,
   emptyWaste,

@@ -2,16 +2,22 @@ import type { ComponentId } from "../fluids";
 import { askStep, type Clearance, type Place, type Receiver, type Step, type StepPart } from "../interlocks";
 import { type Draft, partsOf, type Vessel, type VesselId, type YardState } from "../ledger";
 import { capacityLitres } from "../vessels";
+import { type IntakeWarning, intakeWarnings } from "./intake";
 
 const CLEAR: Clearance = { refusals: [], needs: [] };
+
+/** The interlocks' word, and what speaks against it without forbidding it. */
+export interface DraftClearance extends Clearance {
+  readonly warnings: readonly IntakeWarning[];
+}
 
 /**
  * May this be done, as the yard stands? Asked by every bench before it offers a step and by the store before it writes
  * one, so that no screen can go round it. What moves nothing is always clear.
  */
-export function clearanceOf(yard: YardState, draft: Draft): Clearance {
+export function clearanceOf(yard: YardState, draft: Draft, now: string): DraftClearance {
   const step = stepOf(yard, draft);
-  return step ? askStep(step) : CLEAR;
+  return { ...(step ? askStep(step) : CLEAR), warnings: intakeWarnings(yard, draft, now) };
 }
 
 function stepOf(yard: YardState, draft: Draft): Step | null {

@@ -1,9 +1,16 @@
-import type { BagState, Settings, VehicleState, VesselState, YardState } from "../ledger";
+import type { BagState, RoundState, Settings, SourceState, VehicleState, VesselState, YardState } from "../ledger";
 import { type Standing, standingOf } from "./standing";
+import { type Waiting, waitingAt } from "./waiting";
+import { type SourceWorth, sourceWorths } from "./worth";
 
 export interface VesselReading {
   readonly state: VesselState;
   readonly standing: Standing;
+}
+
+/** A source with what waits there and what its oil has been worth. */
+export interface SourceReading extends SourceState, SourceWorth {
+  readonly waiting: Waiting;
 }
 
 /** The yard as the rules read it: every vessel with how it stands, worked out once. */
@@ -13,6 +20,8 @@ export interface Reading {
   readonly vessels: readonly VesselReading[];
   readonly bags: readonly BagState[];
   readonly vehicles: readonly VehicleState[];
+  readonly sources: readonly SourceReading[];
+  readonly round: RoundState | null;
 }
 
 export const readYard = (yard: YardState, now: string): Reading => ({
@@ -21,4 +30,14 @@ export const readYard = (yard: YardState, now: string): Reading => ({
   vessels: [...yard.vessels.values()].map((state) => ({ state, standing: standingOf(yard, state, now) })),
   bags: [...yard.bags.values()],
   vehicles: [...yard.vehicles.values()],
+  sources: readSources(yard, now),
+  round: [...yard.rounds.values()].findLast((r) => r.endedAt === null) ?? null,
 });
+
+function readSources(yard: YardState, now: string): SourceReading[] {
+  const worths = sourceWorths(yard);
+  return [...yard.sources].flatMap(([id, state]) => {
+    const worth = worths.get(id);
+    return worth ? [{ ...state, ...worth, waiting: waitingAt(state, now) }] : [];
+  });
+}

@@ -5,8 +5,8 @@ import {
   type DipReading,
   type Fault,
   partsOf,
+  type RoundState,
   type Settings,
-  type SourceState,
   type VehicleState,
   type Vessel,
   type VesselId,
@@ -14,7 +14,8 @@ import {
 } from "../ledger";
 import type { Advice } from "./advice";
 import { advise } from "./advise";
-import { readYard } from "./reading";
+import { type PlaceView, placeViews } from "./places";
+import { readYard, type SourceReading } from "./reading";
 import type { Standing } from "./standing";
 import { STATIONS, type Station, stationOf } from "./stations";
 
@@ -24,6 +25,7 @@ export interface VesselView extends Standing {
   readonly stirredAt: string | null;
   readonly changedAt: string | null;
   readonly dips: readonly DipReading[];
+  readonly filteredUm: number | null;
   /** Names of the sources in it, by litres, largest first. */
   readonly from: readonly string[];
 }
@@ -33,9 +35,12 @@ export interface YardView {
   readonly at: string;
   readonly settings: Settings;
   readonly vessels: readonly VesselView[];
-  readonly sources: readonly SourceState[];
+  readonly sources: readonly SourceReading[];
   readonly bags: readonly BagState[];
   readonly vehicles: readonly VehicleState[];
+  readonly places: readonly PlaceView[];
+  /** The round that is being driven. */
+  readonly round: RoundState | null;
   readonly advice: readonly Advice[];
   readonly stations: Readonly<Record<Station, { readonly litres: number; readonly due: number }>>;
   readonly balance: Balance;
@@ -59,6 +64,7 @@ export function viewYard(yard: YardState, now: string): YardView {
       changedAt: state.changedAt,
       dips: state.dips,
       from: sourceNames(yard, state.vessel.id),
+      filteredUm: state.filteredUm,
     }),
   );
   const dueBy = new Date(Date.parse(now) + DAY_MS).toISOString();
@@ -75,9 +81,11 @@ export function viewYard(yard: YardState, now: string): YardView {
     at: now,
     settings: yard.settings,
     vessels,
-    sources: [...yard.sources.values()],
+    sources: reading.sources,
     bags: reading.bags,
     vehicles: reading.vehicles,
+    places: placeViews(yard, reading.vessels),
+    round: reading.round,
     advice,
     stations,
     balance: balance(yard),

@@ -1,1 +1,2 @@
+export { type Route, type Waypoint, writeGpx } from "./gpx";
 export { readYardFile, writeYardFile, YARD_FORMAT, YARD_SCHEMA, type YardFile, type YardFileError } from "./yardFile";

@@ -8,7 +8,8 @@ import { fail, ok, type Result } from "../units";
  * that a file may be re-indented but not shortened or changed unnoticed.
  */
 export const YARD_FORMAT = "brisk-barrel-yard";
-export const YARD_SCHEMA = 1;
+/** 2: places, rounds, visits and photos. A file of 1 reads as it is. */
+export const YARD_SCHEMA = 2;
 
 export interface YardFile {
   readonly format: typeof YARD_FORMAT;

@@ -1,18 +1,18 @@
-import { setBag, setDip, setDisturbed, setSettings, setSource, setVehicle, setVessel, setWeather } from "./declare";
-import type { Fault } from "./errors";
 import {
-  bagService,
-  blend,
-  dispose,
-  drawOff,
-  fill,
-  filterRun,
-  move,
-  pickup,
-  purchase,
-  stockTake,
-  trip,
-} from "./happen";
+  setBag,
+  setDip,
+  setDisturbed,
+  setPhoto,
+  setPlace,
+  setSettings,
+  setSource,
+  setVehicle,
+  setVessel,
+  setWeather,
+} from "./declare";
+import type { Fault } from "./errors";
+import { bagService, blend, dispose, drawOff, fill, filterRun, move, purchase, stockTake, trip } from "./happen";
+import { pickup, round, roundEnd, visit } from "./rounds";
 import type { Entry, EntryKind, EntryOf } from "./schema/entry";
 import type { YardState } from "./state";
 import { TransferStopped } from "./transfer";
@@ -25,10 +25,15 @@ const APPLY: { [K in EntryKind]: Apply<K> } = {
   source: setSource,
   bag: setBag,
   vehicle: setVehicle,
+  place: setPlace,
+  photo: setPhoto,
   weather: setWeather,
   dip: setDip,
   disturbed: setDisturbed,
   pickup,
+  visit,
+  round,
+  "round-end": roundEnd,
   purchase,
   move,
   "draw-off": drawOff,

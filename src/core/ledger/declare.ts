@@ -1,6 +1,6 @@
 import type { Fault } from "./errors";
 import type { EntryOf } from "./schema/entry";
-import { emptyVessel, type YardState } from "./state";
+import { emptyVessel, freshSource, type YardState } from "./state";
 import { vesselAt } from "./transfer";
 
 /** Entries that say what stands where and how it looks; they move no litres. */
@@ -10,26 +10,39 @@ export function setSettings(yard: YardState, entry: EntryOf<"settings">): undefi
   yard.settings = { ...yard.settings, ...Object.fromEntries(given) };
 }
 
-export function setVessel(yard: YardState, entry: EntryOf<"vessel">): undefined {
+export function setVessel(yard: YardState, entry: EntryOf<"vessel">): Fault | undefined {
+  const { place } = entry.data;
+  if (place !== undefined && !yard.places.has(place)) return { code: "unknown-place", place, entry: entry.id };
   const known = yard.vessels.get(entry.data.id);
   yard.vessels.set(entry.data.id, known ? { ...known, vessel: entry.data } : emptyVessel(entry.data));
+  return undefined;
+}
+
+export function setPlace(yard: YardState, entry: EntryOf<"place">): undefined {
+  yard.places.set(entry.data.id, entry.data);
+}
+
+/** The bytes stay with the entry; the yard remembers which entry. */
+export function setPhoto(yard: YardState, entry: EntryOf<"photo">): Fault | undefined {
+  const { id } = entry.data.of;
+  const known = yard.sources.get(id);
+  if (!known) return { code: "unknown-source", source: id, entry: entry.id };
+  yard.sources.set(id, { ...known, photo: entry.id });
+  return undefined;
 }
 
 export function setSource(yard: YardState, entry: EntryOf<"source">): undefined {
   const known = yard.sources.get(entry.data.id);
-  yard.sources.set(entry.data.id, {
-    pickups: 0,
-    litres: 0,
-    lastAt: null,
-    lastLitres: null,
-    ...known,
-    source: entry.data,
-  });
+  const state = known ? { ...known, source: entry.data } : freshSource(entry.data, entry.happenedAt);
+  yard.sources.set(entry.data.id, state);
 }
 
 export function setBag(yard: YardState, entry: EntryOf<"bag">): undefined {
   const known = yard.bags.get(entry.data.id);
-  yard.bags.set(entry.data.id, { litres: 0, runs: [], servicedAt: null, ...known, bag: entry.data });
+  yard.bags.set(entry.data.id, {
+    ...(known ?? { litres: 0, runs: [], servicedAt: null, muck: new Map() }),
+    bag: entry.data,
+  });
 }
 
 export function setVehicle(yard: YardState, entry: EntryOf<"vehicle">): Fault | undefined {
@@ -41,6 +54,8 @@ export function setVehicle(yard: YardState, entry: EntryOf<"vehicle">): Fault | 
     trips: 0,
     lastTripAt: null,
     residualOilShare: null,
+    measuredLitres: 0,
+    measuredKm: 0,
     ...known,
     vehicle: entry.data,
   });

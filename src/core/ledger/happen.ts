@@ -1,58 +1,37 @@
-import type { ComponentId } from "../fluids";
-import { add, EMPTY, takeLayer } from "./contents";
+import { add, type Contents, EMPTY, takeLayer } from "./contents";
 import type { Fault } from "./errors";
+import type { EntryId, SourceId } from "./ids";
 import type { EntryOf } from "./schema/entry";
-import { partsOf, type YardState } from "./state";
-import { book, bringIn, pourIn, requireDifferent, takeOut, vesselAt } from "./transfer";
+import { type BagState, partsOf, type YardState } from "./state";
+import { book, bringIn, coarser, pourIn, requireDifferent, takeOut, vesselAt } from "./transfer";
 
 /** Entries that move litres. Each takes everything out first and books outside accounts last, so a fault moves nothing. */
 
-export function pickup(yard: YardState, entry: EntryOf<"pickup">): Fault | undefined {
-  const { source, to, fluid, amount, muck } = entry.data;
-  const from = yard.sources.get(source);
-  if (!from) return { code: "unknown-source", source, entry: entry.id };
-  const water = (muck.water ?? 0) * amount.litres;
-  const sludge = (muck.sludge ?? 0) * amount.litres;
-  const fat = (muck["fryer-fat"] ?? 0) * amount.litres;
-  const parts: [ComponentId, number][] = [
-    [fluid, amount.litres - water - sludge - fat],
-    ["water", water],
-    ["sludge", sludge],
-    ["fryer-fat", fat],
-  ];
-  const poured = bringIn(yard, parts, amount.celsius, entry.id);
-  pourIn(yard, to, poured, entry.happenedAt, amount.celsius);
-  book(yard, "collected", poured);
-  yard.origins.set(entry.id, { kind: "pickup", at: entry.happenedAt, source });
-  yard.sources.set(source, {
-    ...from,
-    pickups: from.pickups + 1,
-    litres: from.litres + poured.total,
-    lastAt: entry.happenedAt,
-    lastLitres: poured.total,
-  });
-  return undefined;
-}
+/** Bought fuel and oil come clean. */
+const AS_BOUGHT_UM = 0;
 
 export function purchase(yard: YardState, entry: EntryOf<"purchase">): undefined {
   const { to, fluid, amount } = entry.data;
   const poured = bringIn(yard, [[fluid, amount.litres]], amount.celsius, entry.id);
-  pourIn(yard, to, poured, entry.happenedAt, amount.celsius);
+  pourIn(yard, to, poured, entry.happenedAt, { celsius: amount.celsius, filteredUm: AS_BOUGHT_UM });
   book(yard, "bought", poured);
-  yard.origins.set(entry.id, { kind: "purchase", at: entry.happenedAt, source: null });
+  yard.origins.set(entry.id, { kind: "purchase", at: entry.happenedAt, source: null, muckShare: 0 });
 }
 
 export function move(yard: YardState, entry: EntryOf<"move">): undefined {
   const { from, to, amount, layer } = entry.data;
   requireDifferent(from, to);
-  pourIn(yard, to, takeOut(yard, from, amount, entry.happenedAt, layer), entry.happenedAt, amount.celsius);
+  const { filteredUm } = vesselAt(yard, from);
+  const moved = takeOut(yard, from, amount, entry.happenedAt, layer);
+  pourIn(yard, to, moved, entry.happenedAt, { celsius: amount.celsius, filteredUm });
 }
 
 export function drawOff(yard: YardState, entry: EntryOf<"draw-off">): undefined {
   const { from, to, amount, suspendedShare } = entry.data;
   requireDifferent(from, to);
+  const { filteredUm } = vesselAt(yard, from);
   const drawn = takeOut(yard, from, amount, entry.happenedAt, "top", suspendedShare);
-  pourIn(yard, to, drawn, entry.happenedAt, amount.celsius);
+  pourIn(yard, to, drawn, entry.happenedAt, { celsius: amount.celsius, filteredUm });
 }
 
 export function filterRun(yard: YardState, entry: EntryOf<"filter-run">): Fault | undefined {
@@ -61,45 +40,94 @@ export function filterRun(yard: YardState, entry: EntryOf<"filter-run">): Fault 
   const missing = bags.find((id) => !yard.bags.has(id));
   if (missing) return { code: "unknown-bag", bag: missing, entry: entry.id };
   vesselAt(yard, to);
+  const before = vesselAt(yard, from).filteredUm ?? Number.POSITIVE_INFINITY;
+  const filteredUm = bags.reduce((um, id) => Math.min(um, yard.bags.get(id)?.bag.ratingUm ?? um), before);
   const through = takeOut(yard, from, amount, entry.happenedAt);
   const scale = through.total / amount.litres;
   if (lossLitres > amount.litres) return { code: "loss-above-litres", entry: entry.id };
   // What a bag keeps is the muck first; only then oil that clings to it.
   const { taken: kept, left: clean } =
     lossLitres > 0 ? takeLayer(through, yard.parts, lossLitres * scale, "bottom", 0) : { taken: EMPTY, left: through };
-  pourIn(yard, to, clean, entry.happenedAt, amount.celsius);
+  pourIn(yard, to, clean, entry.happenedAt, { celsius: amount.celsius, filteredUm });
   book(yard, "lost", kept);
+  const muck = muckBySource(yard, through);
   for (const id of bags) {
     const state = yard.bags.get(id);
     if (!state) continue;
     const run = { at: entry.happenedAt, litres: through.total, minutes, celsius: amount.celsius ?? null };
-    yard.bags.set(id, { ...state, litres: state.litres + through.total, runs: [...state.runs, run].slice(-24) });
+    yard.bags.set(id, {
+      ...state,
+      litres: state.litres + through.total,
+      runs: [...state.runs, run].slice(-24),
+      muck: addedUp(state.muck, muck),
+    });
   }
   return undefined;
+}
+
+/** A bag meets only traces of the muck; what the lots came with says better whose oil wore it. */
+function muckBySource(yard: YardState, through: Contents): Map<SourceId, number> {
+  const litres = new Map<SourceId, number>();
+  for (const part of partsOf(through, yard.parts)) {
+    const origin = yard.origins.get(part.origin as EntryId);
+    if (origin?.source) litres.set(origin.source, (litres.get(origin.source) ?? 0) + part.litres * origin.muckShare);
+  }
+  return litres;
+}
+
+function addedUp(a: BagState["muck"], b: BagState["muck"]): BagState["muck"] {
+  const both = new Map(a);
+  for (const [source, litres] of b) both.set(source, (both.get(source) ?? 0) + litres);
+  return both;
 }
 
 export function bagService(yard: YardState, entry: EntryOf<"bag-service">): Fault | undefined {
   const state = yard.bags.get(entry.data.bag);
   if (!state) return { code: "unknown-bag", bag: entry.data.bag, entry: entry.id };
-  yard.bags.set(entry.data.bag, { ...state, litres: 0, runs: [], servicedAt: entry.happenedAt });
+  yard.bags.set(entry.data.bag, { ...state, litres: 0, runs: [], servicedAt: entry.happenedAt, muck: new Map() });
+  chargeSources(yard, state, entry.data.what);
   return undefined;
+}
+
+/** A bag's life is paid by the sources whose oil wore it, each by the muck it had come with. */
+function chargeSources(yard: YardState, { bag, muck }: BagState, what: "washed" | "changed"): void {
+  const all = [...muck.values()].reduce((sum, litres) => sum + litres, 0);
+  for (const [id, litres] of muck) {
+    const source = yard.sources.get(id);
+    if (!source || litres === 0) continue;
+    const share = litres / all;
+    yard.sources.set(
+      id,
+      what === "washed"
+        ? { ...source, bagsWashed: source.bagsWashed + share }
+        : {
+            ...source,
+            bagsChanged: source.bagsChanged + share,
+            bagMoney: source.bagMoney + share * (bag.price ?? 0),
+          },
+    );
+  }
 }
 
 export function blend(yard: YardState, entry: EntryOf<"blend">): undefined {
   const { to, parts } = entry.data;
   let poured = EMPTY;
+  let filteredUm: number | null = AS_BOUGHT_UM;
   for (const part of parts) {
     requireDifferent(part.from, to);
+    filteredUm = coarser(filteredUm, vesselAt(yard, part.from).filteredUm);
     poured = add(poured, takeOut(yard, part.from, part.amount, entry.happenedAt), yard.parts);
   }
-  pourIn(yard, to, poured, entry.happenedAt);
+  pourIn(yard, to, poured, entry.happenedAt, { filteredUm });
 }
 
 export function fill(yard: YardState, entry: EntryOf<"fill">): Fault | undefined {
   const { vehicle, from, to, amount } = entry.data;
   if (!yard.vehicles.has(vehicle)) return { code: "unknown-vehicle", vehicle, entry: entry.id };
   requireDifferent(from, to);
-  pourIn(yard, to, takeOut(yard, from, amount, entry.happenedAt), entry.happenedAt, amount.celsius);
+  const { filteredUm } = vesselAt(yard, from);
+  const filled = takeOut(yard, from, amount, entry.happenedAt);
+  pourIn(yard, to, filled, entry.happenedAt, { celsius: amount.celsius, filteredUm });
   return undefined;
 }
 
@@ -110,9 +138,11 @@ export function trip(yard: YardState, entry: EntryOf<"trip">): Fault | undefined
   const used = burned.map((b) => takeOut(yard, b.from, b, entry.happenedAt));
   if (returned) {
     requireDifferent(returned.from, returned.to);
+    const { filteredUm } = vesselAt(yard, returned.from);
     const pushed = takeOut(yard, returned.from, returned, entry.happenedAt);
-    pourIn(yard, returned.to, pushed, entry.happenedAt);
+    pourIn(yard, returned.to, pushed, entry.happenedAt, { filteredUm });
   }
+  const litres = used.reduce((sum, contents) => sum + contents.total, 0);
   for (const contents of used) book(yard, "burned", contents);
   yard.vehicles.set(vehicle, {
     ...state,
@@ -120,6 +150,10 @@ export function trip(yard: YardState, entry: EntryOf<"trip">): Fault | undefined
     trips: state.trips + 1,
     lastTripAt: entry.happenedAt,
     residualOilShare: forecast?.residualShare ?? null,
+    ...(km !== undefined && {
+      measuredKm: state.measuredKm + km,
+      measuredLitres: state.measuredLitres + litres,
+    }),
   });
   return undefined;
 }
@@ -146,6 +180,6 @@ export function stockTake(yard: YardState, entry: EntryOf<"stock-take">): Fault 
   const extra = bringIn(yard, gainOf === undefined ? shares : [[gainOf, gain]], undefined, entry.id);
   yard.vessels.set(vessel, { ...state, contents: add(there, extra, yard.parts), changedAt: entry.happenedAt });
   book(yard, "unaccounted", extra, -1);
-  yard.origins.set(entry.id, { kind: "stock-take", at: entry.happenedAt, source: null });
+  yard.origins.set(entry.id, { kind: "stock-take", at: entry.happenedAt, source: null, muckShare: 0 });
   return undefined;
 }

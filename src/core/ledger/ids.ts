@@ -7,8 +7,13 @@ export const SourceId = z.string().min(1).max(64).brand<"SourceId">();
 export const BagId = z.string().min(1).max(64).brand<"BagId">();
 export const VehicleId = z.string().min(1).max(64).brand<"VehicleId">();
 
+export const PlaceId = z.string().min(1).max(64).brand<"PlaceId">();
+export const RoundId = z.string().min(1).max(64).brand<"RoundId">();
+
 export type EntryId = z.infer<typeof EntryId>;
 export type VesselId = z.infer<typeof VesselId>;
 export type SourceId = z.infer<typeof SourceId>;
 export type BagId = z.infer<typeof BagId>;
 export type VehicleId = z.infer<typeof VehicleId>;
+export type PlaceId = z.infer<typeof PlaceId>;
+export type RoundId = z.infer<typeof RoundId>;

@@ -2,9 +2,10 @@ export { accountBy, accountLitres, type Balance, balance } from "./balance";
 export { carryPours, type Held, type Pour } from "./carry";
 export type { Fault, LedgerError } from "./errors";
 export { offerEntry } from "./guard";
-export { BagId, EntryId, SourceId, VehicleId, VesselId } from "./ids";
+export { BagId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
 export { byTime, deadIds, liveEntries, targetOf } from "./live";
 export { project } from "./project";
+export { type Check, CheckSchema } from "./schema/check";
 export {
   CURRENT_VERSION,
   type Draft,
@@ -18,6 +19,7 @@ export type { Measured, MeasuredOrAll } from "./schema/quantities";
 export {
   type Bag,
   DEFAULT_SETTINGS,
+  type Place,
   type Settings,
   ShapeSchema,
   type Source,
@@ -26,6 +28,7 @@ export {
   type Vessel,
   type VesselRole,
 } from "./schema/things";
+export { type Access, AccessSchema, type Coordinates, CoordinatesSchema, type Spot } from "./schema/where";
 export {
   type AccountName,
   type BagRun,
@@ -33,9 +36,11 @@ export {
   type DipReading,
   type PartLitres,
   partsOf,
+  type RoundState,
   type SourceState,
   type VehicleState,
   type VesselState,
+  type Visit,
   type YardState,
 } from "./state";
 export { appendEntry, buildTimeline, type Timeline, yardAt } from "./timeline";

@@ -1,8 +1,18 @@
 import type { ComponentId } from "../fluids";
 import { type Contents, EMPTY, PartTable } from "./contents";
 import type { Fault } from "./errors";
-import type { BagId, EntryId, SourceId, VehicleId, VesselId } from "./ids";
-import { type Bag, DEFAULT_SETTINGS, type Settings, type Source, type Vehicle, type Vessel } from "./schema/things";
+import type { BagId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
+import type { Check } from "./schema/check";
+import type { EntryOf } from "./schema/entry";
+import {
+  type Bag,
+  DEFAULT_SETTINGS,
+  type Place,
+  type Settings,
+  type Source,
+  type Vehicle,
+  type Vessel,
+} from "./schema/things";
 
 /** Where litres come from and go to, outside the vessels. */
 export const IN_ACCOUNTS = ["collected", "bought"] as const;
@@ -26,14 +36,54 @@ export interface VesselState {
   readonly celsius: number | null;
   /** The last entry that changed its litres. */
   readonly changedAt: string | null;
+  /** The coarsest bag that any of it has been through, in µm; 0 as bought, null where some was never filtered. */
+  readonly filteredUm: number | null;
+}
+
+/** One call at a source: what was taken or why not. Several containers filled at one stop are one visit. */
+export interface Visit {
+  readonly at: string;
+  readonly outcome: "taken" | "refused" | "closed" | "nothing";
+  readonly litres: number;
+  /** Water, sludge and fat that came with it, litres. */
+  readonly muckLitres: number;
+  readonly leftLitres: number;
+  readonly look: Check["look"] | null;
+  readonly reason: string;
+  readonly round: RoundId | null;
+  /** The entries it was written with; a lot's origin is its pickup. */
+  readonly entries: readonly EntryId[];
 }
 
 export interface SourceState {
   readonly source: Source;
+  readonly knownSince: string;
   readonly pickups: number;
   readonly litres: number;
   readonly lastAt: string | null;
   readonly lastLitres: number | null;
+  /** The latest, oldest first. */
+  readonly visits: readonly Visit[];
+  /** Paid for all of it, less what they paid us. */
+  readonly paid: number;
+  /** Its share of the kilometres of rounds that came by, by litres. */
+  readonly roundKm: number;
+  /** Its share of bags changed and washed, by the muck that its lots had come with. */
+  readonly bagsChanged: number;
+  readonly bagsWashed: number;
+  readonly bagMoney: number;
+  /** The entry that holds its latest photo. */
+  readonly photo: EntryId | null;
+}
+
+export interface RoundState {
+  readonly round: EntryOf<"round">["data"];
+  readonly startedAt: string;
+  readonly endedAt: string | null;
+  readonly km: number | null;
+  readonly minutes: number | null;
+  /** Litres taken so far, by source; nought where one called and took nothing. */
+  readonly called: ReadonlyMap<SourceId, number>;
 }
 
 export interface BagRun {
@@ -49,6 +99,8 @@ export interface BagState {
   readonly litres: number;
   readonly runs: readonly BagRun[];
   readonly servicedAt: string | null;
+  /** Litres of muck that had come with what went through it since then, by source. */
+  readonly muck: ReadonlyMap<SourceId, number>;
 }
 
 export interface VehicleState {
@@ -58,12 +110,17 @@ export interface VehicleState {
   readonly lastTripAt: string | null;
   /** Oil still at the pump when it last stopped, 0 to 1; a single tank has none to purge. */
   readonly residualOilShare: number | null;
+  /** Litres burned on trips whose kilometres are known, and those kilometres. */
+  readonly measuredLitres: number;
+  readonly measuredKm: number;
 }
 
 export interface Origin {
   readonly kind: "pickup" | "purchase" | "stock-take";
   readonly at: string;
   readonly source: SourceId | null;
+  /** Water, sludge and fat in it when it came, as a share. */
+  readonly muckShare: number;
 }
 
 /** The yard at a moment: what `project` makes of the entries. */
@@ -74,6 +131,8 @@ export interface YardState {
   readonly sources: Map<SourceId, SourceState>;
   readonly bags: Map<BagId, BagState>;
   readonly vehicles: Map<VehicleId, VehicleState>;
+  readonly places: Map<PlaceId, Place>;
+  readonly rounds: Map<RoundId, RoundState>;
   readonly origins: Map<EntryId, Origin>;
   readonly shedTemperatures: { readonly at: string; readonly celsius: number }[];
   /** Litres at 15 °C by part: the index is the part's number. */
@@ -93,6 +152,8 @@ export function emptyYard(): YardState {
     sources: new Map(),
     bags: new Map(),
     vehicles: new Map(),
+    places: new Map(),
+    rounds: new Map(),
     origins: new Map(),
     shedTemperatures: [],
     accounts: {
@@ -121,6 +182,8 @@ export function copyYard(y: YardState): YardState {
     sources: new Map(y.sources),
     bags: new Map(y.bags),
     vehicles: new Map(y.vehicles),
+    places: new Map(y.places),
+    rounds: new Map(y.rounds),
     origins: new Map(y.origins),
     shedTemperatures: [...y.shedTemperatures],
     accounts,
@@ -136,6 +199,23 @@ export const emptyVessel = (vessel: Vessel): VesselState => ({
   dips: [],
   celsius: null,
   changedAt: null,
+  filteredUm: null,
+});
+
+export const freshSource = (source: Source, knownSince: string): SourceState => ({
+  source,
+  knownSince,
+  pickups: 0,
+  litres: 0,
+  lastAt: null,
+  lastLitres: null,
+  visits: [],
+  paid: 0,
+  roundKm: 0,
+  bagsChanged: 0,
+  bagsWashed: 0,
+  bagMoney: 0,
+  photo: null,
 });
 
 export interface PartLitres {

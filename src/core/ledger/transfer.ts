@@ -62,12 +62,29 @@ export function takeOut(
     dips: emptied ? NO_DIPS : state.dips,
     celsius: state.celsius,
     changedAt: at,
+    filteredUm: state.filteredUm,
   });
   return taken;
 }
 
+/** Of two oils the worse filtered; an empty vessel has no say. */
+export const coarser = (a: number | null, b: number | null): number | null =>
+  a === null || b === null ? null : Math.max(a, b);
+
+/** What is poured besides litres: how warm it was read, and the coarsest bag it has been through (null: none). */
+export interface Poured {
+  readonly celsius?: number | undefined;
+  readonly filteredUm: number | null;
+}
+
 /** Pours contents into a vessel: what stood there is stirred up, and its settling clock starts again. */
-export function pourIn(yard: YardState, to: VesselId, poured: Contents, at: string, celsius?: number): void {
+export function pourIn(
+  yard: YardState,
+  to: VesselId,
+  poured: Contents,
+  at: string,
+  { celsius, filteredUm }: Poured,
+): void {
   const state = vesselAt(yard, to);
   yard.undo.push(state);
   yard.vessels.set(to, {
@@ -77,6 +94,7 @@ export function pourIn(yard: YardState, to: VesselId, poured: Contents, at: stri
     dips: NO_DIPS,
     celsius: celsius ?? state.celsius,
     changedAt: at,
+    filteredUm: state.contents.total < SLACK_LITRES ? filteredUm : coarser(state.filteredUm, filteredUm),
   });
 }
 

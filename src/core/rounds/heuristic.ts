@@ -1,4 +1,4 @@
-import { distancesKm, type Progress, type RoundPlan, type RoundQuestion, roundOf, STAY_HOME } from "./round";
+import { distancesKm, driveRound, type Progress, type RoundPlan, type RoundQuestion, STAY } from "./round";
 
 /** Passes over all moves; each only ever improves, so this is a bound that is hardly met. */
 const MOST_PASSES = 200;
@@ -9,8 +9,7 @@ const MOST_PASSES = 200;
  */
 export function goodRound(q: RoundQuestion, progress: Progress): RoundPlan {
   const km = distancesKm(q);
-  const valued = (order: readonly number[]): RoundPlan | null => roundOf(q, km, order, false);
-  let best: RoundPlan = { ...STAY_HOME, exact: false };
+  let best: RoundPlan = { ...STAY, exact: false };
   for (let pass = 0; pass < MOST_PASSES; pass++) {
     progress(pass / MOST_PASSES);
     let better: RoundPlan = best;
@@ -18,8 +17,8 @@ export function goodRound(q: RoundQuestion, progress: Progress): RoundPlan {
       best.order.map((s) => s.stop),
       q.stops.length,
     )) {
-      const plan = valued(order);
-      if (plan && plan.value > better.value + 1e-9) better = plan;
+      const { plan, fault } = driveRound(q, km, order);
+      if (!fault && plan.value > better.value + 1e-9) better = plan;
     }
     if (better === best) break;
     best = better;

@@ -1,3 +1,11 @@
+export {
+  type Acceptance,
+  judgeLot,
+  type MuckShares,
+  muckOf,
+  type Verdict,
+  type VerdictReason,
+} from "./acceptance";
 export { MOST_EXACT_STOPS } from "./exact";
 export {
   type Band,
@@ -12,4 +20,17 @@ export {
 } from "./filling";
 export { goodRound } from "./heuristic";
 export { planRound } from "./plan";
-export type { Progress, RoundLimits, RoundPlan, RoundQuestion, RoundStop, Stop } from "./round";
+export {
+  distancesKm,
+  driveRound,
+  type Opening,
+  type Progress,
+  type RoundFault,
+  type RoundLimits,
+  type RoundPlan,
+  type RoundQuestion,
+  type RoundStop,
+  type Spot,
+  type Stop,
+} from "./round";
+export { type OnEarth, onEarth, spotOf } from "./where";

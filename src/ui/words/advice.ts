@@ -1,6 +1,6 @@
 import type { Advice, YardView } from "@/core/advice";
 import { formatMillimetres, formatNumber } from "@/core/units";
-import { bagName, vehicleName, vesselName } from "./names";
+import { bagName, sourceName, vehicleName, vesselName } from "./names";
 import { shortDay } from "./times";
 import { type Units, unitsOf } from "./units";
 
@@ -27,6 +27,22 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
   switch (a.code) {
     case "draw-off":
       return drawOff(a, name, view, u);
+    case "go-on":
+      return {
+        title: "A round is being driven",
+        why: `${a.called} of ${a.stops} stops done. What you take is logged to it.`,
+        short: "Go on",
+        steps: [{ label: "Go on with the round", href: "/round" }],
+      };
+    case "plan-round": {
+      const names = a.full.map((id) => sourceName(view, id));
+      return {
+        title: names.length === 1 ? `${names[0]} is nearly full` : `${names.length} sources are nearly full`,
+        why: `About ${u.litres(a.litres)} wait at ${names.slice(0, 3).join(", ")}${names.length > 3 ? ` and ${names.length - 3} more` : ""}.`,
+        short: "Plan a round",
+        steps: [{ label: "Plan a round", href: "/round" }],
+      };
+    }
     case "hold-apart": {
       const dirty = a.because === "engine-oil";
       return {

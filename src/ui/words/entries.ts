@@ -11,8 +11,13 @@ export const KIND_WORDS: Record<EntryKind, string> = {
   source: "Source",
   bag: "Bag",
   vehicle: "Vehicle",
+  place: "Place",
+  photo: "Photo",
   weather: "Temperature",
   pickup: "Pickup",
+  visit: "Visit",
+  round: "Round",
+  "round-end": "Round over",
   purchase: "Bought",
   move: "Poured",
   "draw-off": "Drew off",
@@ -28,6 +33,13 @@ export const KIND_WORDS: Record<EntryKind, string> = {
   void: "Voided",
 };
 
+export const OUTCOME_WORDS = {
+  taken: "taken",
+  refused: "refused",
+  closed: "closed",
+  nothing: "nothing there",
+} as const;
+
 /** What an entry says, in one line. */
 export function wordEntry(e: Entry, view: YardView): string {
   const u = unitsOf(view.settings);
@@ -41,7 +53,10 @@ export function wordEntry(e: Entry, view: YardView): string {
     case "source":
     case "bag":
     case "vehicle":
+    case "place":
       return e.data.name;
+    case "photo":
+      return sourceName(view, e.data.of.id);
     case "weather":
       return [
         e.data.shedCelsius === undefined ? "" : `shed ${u.celsius(e.data.shedCelsius, 1)}`,
@@ -50,7 +65,18 @@ export function wordEntry(e: Entry, view: YardView): string {
         .filter(Boolean)
         .join(", ");
     case "pickup":
-      return `${amount(e.data.amount)} ${FLUIDS[e.data.fluid].name.toLowerCase()} from ${sourceName(view, e.data.source)} into ${v(e.data.to)}`;
+      return `${amount(e.data.amount)} ${FLUIDS[e.data.fluid].name.toLowerCase()} from ${sourceName(view, e.data.source)} into ${v(e.data.to)}${e.data.paid ? `, ${e.data.paid < 0 ? `${u.money(-e.data.paid)} from them` : `${u.money(e.data.paid)} paid`}` : ""}`;
+    case "visit":
+      return `${sourceName(view, e.data.source)}: ${OUTCOME_WORDS[e.data.outcome]}${e.data.reason ? `, ${e.data.reason}` : ""}`;
+    case "round":
+      return `set off to ${e.data.stops.map((s) => sourceName(view, s.source)).join(", ")}`;
+    case "round-end":
+      return [
+        e.data.km === undefined ? "" : formatKilometres(e.data.km),
+        e.data.minutes === undefined ? "" : formatMinutes(e.data.minutes),
+      ]
+        .filter(Boolean)
+        .join(", ");
     case "purchase":
       return `${amount(e.data.amount)} ${FLUIDS[e.data.fluid].name.toLowerCase()} into ${v(e.data.to)}`;
     case "move":

@@ -43,6 +43,12 @@ export function wordError(error: StoreError, view: YardView, later?: Entry): str
       return `There is no bag called ${bagName(view, error.bag)} in this yard at that time.`;
     case "unknown-vehicle":
       return `There is no vehicle called ${vehicleName(view, error.vehicle)} in this yard at that time.`;
+    case "unknown-place":
+      return "There is no such van, bus or trailer in this yard at that time.";
+    case "unknown-round":
+      return "There was no such round at that time.";
+    case "round-over":
+      return "That round is over. Log it without the round.";
     case "unknown-entry":
       return "That entry is not in this yard.";
     case "already-void":
@@ -73,6 +79,16 @@ const FIELDS: Record<string, string> = {
   fatMm: "The fat line",
   waterMm: "The water line",
   happenedAt: "The time",
+  pricePerLitre: "The price",
+  containerLitres: "What a container holds",
+  containerCount: "The number of containers",
+  payloadKg: "The payload",
+  latitude: "The latitude",
+  longitude: "The longitude",
+  paid: "What was paid",
+  km: "The distance",
+  base64: "The photo",
+  stops: "The list of stops",
 };
 
 function fieldWords(path: string): string {

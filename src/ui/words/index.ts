@@ -1,9 +1,10 @@
 export { type Step, wordAdvice } from "./advice";
 export { ROOM_NAMES, wordCalculationError } from "./calculations";
-export { KIND_WORDS, wordEntry } from "./entries";
+export { KIND_WORDS, OUTCOME_WORDS, wordEntry } from "./entries";
 export { wordError, wordFileError } from "./errors";
 export { wordFigure, wordFigures } from "./figures";
 export { wordInterlock, wordNeed } from "./interlocks";
 export { contentsWords, mostlyWords, sourceName, vehicleName, vesselName } from "./names";
-export { dayAndClock, dayName, due, fullDay, shortDay, standingDays } from "./times";
-export { type Units, unitsOf, wordQuantityError } from "./units";
+export { accessWords, minuteOfDay, priceWords, REASON_WORDS, VERDICT_WORDS, wordIntake } from "./rounds";
+export { clock, dayAndClock, dayName, due, fullDay, shortDay, standingDays } from "./times";
+export { currencySign, type Units, unitsOf, wordQuantityError } from "./units";

@@ -1,17 +1,28 @@
 import type { Settings } from "@/core/ledger";
-import { formatCelsius, formatLitres, parseCelsius, parseLitres, type QuantityError, type Result } from "@/core/units";
+import {
+  formatCelsius,
+  formatLitres,
+  formatNumber,
+  parseCelsius,
+  parseLitres,
+  type QuantityError,
+  type Result,
+} from "@/core/units";
 
 /** Figures in the units the owner reads. */
 export interface Units {
   litres(litres: number): string;
   celsius(celsius: number, decimals?: number): string;
+  /** In the yard's currency, two decimals. */
+  money(amount: number): string;
   parseLitres(text: string): Result<number, QuantityError>;
   parseCelsius(text: string): Result<number, QuantityError>;
 }
 
-export const unitsOf = ({ volumeUnit, temperatureUnit }: Settings): Units => ({
+export const unitsOf = ({ volumeUnit, temperatureUnit, currency }: Settings): Units => ({
   litres: (l) => formatLitres(l, volumeUnit),
   celsius: (c, decimals) => formatCelsius(c, temperatureUnit, decimals),
+  money: (amount) => `${amount < -0.005 ? "−" : ""}${currencySign(currency)}${formatNumber(Math.abs(amount), 2)}`,
   parseLitres: (text) => parseLitres(text, volumeUnit),
   parseCelsius: (text) => parseCelsius(text, temperatureUnit),
 });
@@ -29,4 +40,21 @@ export function wordQuantityError(error: QuantityError): string {
         ? `Only a number here, without “${error.unit}”.`
         : `“${error.unit}” is not a unit used here. Known: ${error.known.slice(0, 4).join(", ")}.`;
   }
+}
+
+const signs = new Map<string, string>();
+
+/** "€" for EUR, "CHF " for what has no sign. */
+export function currencySign(currency: string): string {
+  const known = signs.get(currency);
+  if (known !== undefined) return known;
+  const parts = new Intl.NumberFormat("en", {
+    style: "currency",
+    currency,
+    currencyDisplay: "narrowSymbol",
+  }).formatToParts(1);
+  const sign = parts.find((p) => p.type === "currency")?.value ?? currency;
+  const made = /[A-Za-z]$/.test(sign) ? `${sign} ` : sign;
+  signs.set(currency, made);
+  return made;
 }

@@ -1,18 +1,6 @@
-import { FLUIDS, type FluidFamily, isFluidId } from "../../fluids";
 import type { Advice } from "../advice";
+import { ENGINE_OIL_SHARE, shareOfFamily } from "../family";
 import type { Reading, VesselReading } from "../reading";
-
-/** Litres of one family of fluids, as a share of all that is in the vessel. */
-export function familyShare({ standing }: VesselReading, family: FluidFamily): number {
-  const litres = standing.components.reduce(
-    (sum, c) => (isFluidId(c.component) && FLUIDS[c.component].family === family ? sum + c.litres : sum),
-    0,
-  );
-  return standing.litres > 0 ? litres / standing.litres : 0;
-}
-
-/** More engine oil than a rinse of the tin leaves. */
-const ENGINE_OIL_SHARE = 0.02;
 
 /** Fatty oil is kept away from the good; the rest is tipped in where it can settle, if it can be held there. */
 export function sortRaw({ vessels, now, settings }: Reading): Advice[] {
@@ -21,9 +9,9 @@ export function sortRaw({ vessels, now, settings }: Reading): Advice[] {
     if (state.vessel.role !== "raw" || standing.litres < 0.5) return [];
     const common = { dueAt: now, station: "rounds" as const, vessel: state.vessel.id };
     const hold = { ...common, id: `hold-apart ${state.vessel.id}`, code: "hold-apart" as const };
-    const engine = familyShare(reading, "engine");
+    const engine = shareOfFamily(standing, "engine");
     if (engine > ENGINE_OIL_SHARE) return [{ ...hold, because: "engine-oil", share: engine }];
-    const fat = familyShare(reading, "fat");
+    const fat = shareOfFamily(standing, "fat");
     const limitShare = settings.fatLimitShare;
     if (fat > limitShare) return [{ ...hold, because: "fat", share: fat, limitShare }];
     const into = settlingRoom(vessels, standing.litres);
@@ -52,7 +40,7 @@ function settlingRoom(vessels: readonly VesselReading[], litres: number): Vessel
 /** A kettle or heel tub that holds fat is work for the kettle. */
 export function kettleWork({ vessels, now, settings }: Reading): Advice[] {
   return vessels.flatMap((reading): Advice[] => {
-    const share = familyShare(reading, "fat");
+    const share = shareOfFamily(reading.standing, "fat");
     if (reading.state.vessel.role !== "kettle" || share <= settings.fatLimitShare) return [];
     const { id } = reading.state.vessel;
     return [{ id: `kettle ${id}`, code: "kettle", dueAt: now, station: "kettle", vessel: id, fatShare: share }];

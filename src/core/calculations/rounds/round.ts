@@ -10,10 +10,12 @@ export const round = calculation({
   room: "rounds",
   title: "Which sources to visit, in which order",
   equation: "the most Σ litres·value − km·cost within hours, payload, containers and settling room",
-  source: `Held & Karp 1962 to ${MOST_EXACT_STOPS} stops, exact; more by steepest ascent, which says so`,
+  source: `Held & Karp 1962 to ${MOST_EXACT_STOPS} stops, opening hours kept, exact; more by steepest ascent, which says so`,
   range: "Roads by a winding factor over the crow's line. Up to 60 stops.",
   input: z.strictObject({
     home: z.strictObject(place).meta({ title: "Home" }),
+    end: z.strictObject(place).optional().meta({ title: "Ends at; leave out: home" }),
+    oneWay: z.boolean().default(false).meta({ title: "Stays at the last stop" }),
     stops: z
       .array(
         z.strictObject({
@@ -21,6 +23,17 @@ export const round = calculation({
           litres: litres("Waiting"),
           valuePerLitre: input("Worth, usable share × price saved", "money/L", -100, 100),
           minutesThere: input("Minutes there", "min", 0, 1440),
+          open: z
+            .array(
+              z.strictObject({
+                fromHours: input("Opens, after setting off", "h", -48, 240),
+                toHours: input("Closes, after setting off", "h", -48, 240),
+              }),
+            )
+            .max(14)
+            .optional()
+            .meta({ title: "Open; leave out: always" }),
+          apart: z.boolean().default(false).meta({ title: "Engine oil, kept apart" }),
         }),
       )
       .max(60)
@@ -30,6 +43,7 @@ export const round = calculation({
         hours: input("Hours", "h", 0.1, 240),
         payloadKg: input("Payload", "kg", 0, 1e5),
         containerLitres: input("Free containers", "L", 0, 1e6),
+        apartLitres: input("Free in containers for engine oil", "L", 0, 1e6).default(0),
         settlingRoomLitres: input("Settling room at home", "L", 0, 1e6),
         kgPerLitre: input("A litre with its container", "kg/L", 0.5, 3).default(1),
         kmPerHour: input("Speed", "km/h", 1, 150).default(40),
@@ -40,7 +54,13 @@ export const round = calculation({
   }),
   output: z.strictObject({
     order: z
-      .array(z.strictObject({ stop: whole("Stop, counted from 0", "1", 0, 59), litres: figure("Take", "L") }))
+      .array(
+        z.strictObject({
+          stop: whole("Stop, counted from 0", "1", 0, 59),
+          litres: figure("Take", "L"),
+          startsHours: figure("Begins, after setting off", "h"),
+        }),
+      )
       .readonly()
       .meta({ title: "In this order" }),
     litres: figure("Litres in all", "L"),

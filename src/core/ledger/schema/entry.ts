@@ -1,7 +1,9 @@
 import * as z from "../../zod";
-import { BagId, EntryId, SourceId, VehicleId, VesselId } from "../ids";
-import { Celsius, Component, Fluid, Measured, MeasuredOrAll, Millimetres, Minutes, Share } from "./quantities";
-import { BagSchema, SettingsSchema, SourceSchema, VehicleSchema, VesselSchema } from "./things";
+import { BagId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "../ids";
+import { CheckSchema } from "./check";
+import { PhotoSchema } from "./photo";
+import { Celsius, Component, Fluid, Measured, MeasuredOrAll, Millimetres, Minutes, Money, Share } from "./quantities";
+import { BagSchema, PlaceSchema, SettingsSchema, SourceSchema, VehicleSchema, VesselSchema } from "./things";
 
 const Iso = z.iso.datetime({ precision: 3 });
 const Text = z.string().max(500);
@@ -28,6 +30,8 @@ const DATA = {
   source: SourceSchema,
   bag: BagSchema,
   vehicle: VehicleSchema,
+  place: PlaceSchema,
+  photo: PhotoSchema,
   weather: z.object({ shedCelsius: Celsius.optional(), tonightLowCelsius: Celsius.optional() }),
   pickup: z.object({
     source: SourceId,
@@ -35,8 +39,43 @@ const DATA = {
     fluid: Fluid,
     amount: Measured,
     muck: MuckShares,
-    look: z.enum(["clear", "creamy", "wet"]).optional(),
-    paid: z.number().min(0).max(1e6).optional(),
+    look: CheckSchema.shape.look.optional(),
+    /** What was paid for it; below nothing, what they paid us. */
+    paid: Money.optional(),
+    check: CheckSchema.optional(),
+    /** What stayed behind there, where it was seen. */
+    leftLitres: z.number().min(0).max(1e6).optional(),
+    /** How the litres were counted. */
+    counted: z
+      .object({ by: z.enum(["scoops", "jerrycans", "pump"]), count: z.number().positive().max(100_000) })
+      .optional(),
+    round: RoundId.optional(),
+  }),
+  /** A stop at which nothing was taken, and why. */
+  visit: z.object({
+    source: SourceId,
+    outcome: z.enum(["refused", "closed", "nothing"]),
+    check: CheckSchema.optional(),
+    reason: z.string().trim().max(200),
+    round: RoundId.optional(),
+  }),
+  /** A round set off on: who is to be visited, in which order, and what was expected of each. */
+  round: z.object({
+    id: RoundId,
+    by: PlaceId.nullable(),
+    stops: z
+      .array(z.object({ source: SourceId, litres: z.number().min(0).max(1e6) }))
+      .min(1)
+      .max(60)
+      .refine((stops) => new Set(stops.map((s) => s.source)).size === stops.length, "a stop twice"),
+    forecast: z
+      .object({ km: z.number().min(0), hours: z.number().min(0), litres: z.number().min(0), value: Money })
+      .optional(),
+  }),
+  "round-end": z.object({
+    round: RoundId,
+    km: z.number().min(0).max(10_000).optional(),
+    minutes: Minutes.optional(),
   }),
   purchase: z.object({ to: VesselId, fluid: Fluid, amount: Measured, paid: z.number().min(0).max(1e6).optional() }),
   move: z.object({ from: VesselId, to: VesselId, amount: MeasuredOrAll, layer: Layer }),
@@ -124,8 +163,13 @@ export const EntrySchema = z.discriminatedUnion("kind", [
   entryOf("source"),
   entryOf("bag"),
   entryOf("vehicle"),
+  entryOf("place"),
+  entryOf("photo"),
   entryOf("weather"),
   entryOf("pickup"),
+  entryOf("visit"),
+  entryOf("round"),
+  entryOf("round-end"),
   entryOf("purchase"),
   entryOf("move"),
   entryOf("draw-off"),

@@ -20,3 +20,6 @@ export type Measured = z.infer<typeof Measured>;
 /** Litres as read, or everything that is there. */
 export const MeasuredOrAll = z.union([Measured, z.object({ all: z.literal(true), celsius: Celsius.optional() })]);
 export type MeasuredOrAll = z.infer<typeof MeasuredOrAll>;
+
+/** Money in the yard's own currency; below nothing is what they pay. */
+export const Money = z.number().min(-1e6).max(1e6);

@@ -1,6 +1,7 @@
 import * as z from "../../zod";
-import { BagId, SourceId, VehicleId, VesselId } from "../ids";
-import { Fluid, Litres, Millimetres, Name } from "./quantities";
+import { BagId, PlaceId, SourceId, VehicleId, VesselId } from "../ids";
+import { Fluid, Litres, Millimetres, Money, Name } from "./quantities";
+import { AccessSchema, CoordinatesSchema, SpotSchema } from "./where";
 
 const Length = z.number().min(0.1).max(20_000);
 const named = (title: string) => Length.meta({ title, "x-unit": "mm" });
@@ -53,6 +54,10 @@ export const VesselSchema = z
     role: z.enum(VESSEL_ROLES),
     shape: ShapeSchema,
     rimMm: Millimetres.positive(),
+    /** Aboard a van, bus or trailer; absent: at home. */
+    place: PlaceId.optional(),
+    /** Kept for engine and gearbox oil. */
+    apart: z.boolean().optional(),
   })
   .refine((v) => v.shape.kind !== "lying-cylinder" || v.rimMm <= v.shape.diameterMm, {
     path: ["rimMm"],
@@ -64,6 +69,9 @@ export const VesselSchema = z
   });
 export type Vessel = z.infer<typeof VesselSchema>;
 
+const Words = z.string().trim().min(1).max(200);
+
+/** Who gives oil. Fresh, it has a name and a container; the rest is asked when it matters. */
 export const SourceSchema = z.object({
   id: SourceId,
   name: Name,
@@ -71,6 +79,16 @@ export const SourceSchema = z.object({
   fluid: Fluid.optional(),
   dirt: z.enum(["light-fryer", "meaty-fryer", "engine-oil"]).optional(),
   usualLitres: Litres.optional(),
+  fries: Words.optional(),
+  containerLitres: Litres.optional(),
+  containerCount: z.number().int().min(1).max(1000).optional(),
+  /** What they want for a litre; below nothing, what they pay to have it taken. */
+  pricePerLitre: z.number().min(-100).max(100).optional(),
+  access: z.array(AccessSchema).max(21).optional(),
+  spot: SpotSchema.optional(),
+  minutesThere: z.number().min(1).max(600).optional(),
+  contact: Words.optional(),
+  notes: z.string().trim().min(1).max(500).optional(),
 });
 export type Source = z.infer<typeof SourceSchema>;
 
@@ -79,10 +97,29 @@ export const BagSchema = z.object({
   name: Name,
   ratingUm: z.number().positive().max(2000),
   areaM2: z.number().positive().max(50),
+  price: Money.min(0).optional(),
 });
 export type Bag = z.infer<typeof BagSchema>;
 
-const Engine = { id: VehicleId, name: Name, burnLitresPerHour: z.number().positive().max(500) };
+/** What moves with its own containers: a payload, a vehicle whose tanks say how far it gets, and where it stands. */
+export const PlaceSchema = z.object({
+  id: PlaceId,
+  name: Name,
+  kind: z.enum(["van", "bus", "trailer"]),
+  payloadKg: z.number().positive().max(100_000),
+  vehicle: VehicleId.optional(),
+  /** Where it stands when it is not at home: a traveller's rounds start here. */
+  spot: SpotSchema.optional(),
+});
+export type Place = z.infer<typeof PlaceSchema>;
+
+const Engine = {
+  id: VehicleId,
+  name: Name,
+  burnLitresPerHour: z.number().positive().max(500),
+  /** As its owner knows it, until trips with their kilometres say better. */
+  litresPer100Km: z.number().positive().max(500).optional(),
+};
 
 export const VehicleSchema = z.discriminatedUnion("kind", [
   z.object({ ...Engine, kind: z.literal("single"), tank: VesselId }),
@@ -112,6 +149,17 @@ export const SettingsSchema = z.object({
   temperatureUnit: z.enum(["c", "f"]),
   gloves: z.boolean(),
   theme: z.enum(["day", "night"]),
+  /** Where the yard is; null until its owner says, and then the map has no earth under it. */
+  home: CoordinatesSchema.nullable(),
+  /** ISO 4217, for how money is written. */
+  currency: z.string().regex(/^[A-Z]{3}$/),
+  /** What a litre of bought fuel costs: what a usable litre saves. */
+  fuelPricePerLitre: Money.min(0),
+  costPerKm: Money.min(0),
+  roundKmPerHour: z.number().min(5).max(120),
+  roundHours: z.number().min(0.25).max(24),
+  /** Roads wind: their length over the crow's. */
+  windingFactor: z.number().min(1).max(3),
 });
 export type Settings = z.infer<typeof SettingsSchema>;
 
@@ -127,4 +175,11 @@ export const DEFAULT_SETTINGS: Settings = {
   temperatureUnit: "c",
   gloves: false,
   theme: "day",
+  home: null,
+  currency: "EUR",
+  fuelPricePerLitre: 1.6,
+  costPerKm: 0.25,
+  roundKmPerHour: 35,
+  roundHours: 3,
+  windingFactor: 1.3,
 };

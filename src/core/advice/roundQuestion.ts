@@ -1,0 +1,141 @@
+import type { Coordinates, PlaceId, Settings, SourceId, Spot as WrittenSpot } from "../ledger";
+import { type Opening, type RoundQuestion, type Spot, spotOf } from "../rounds";
+import { ENGINE_OIL_SHARE, shareOfFamily } from "./family";
+import { safeLitres } from "./intake";
+import { KG_PER_LITRE } from "./places";
+import type { SourceReading } from "./reading";
+import type { VesselView, YardView } from "./view";
+import { minutesAt, staysApart, valuePerLitre } from "./waiting";
+
+/** What a round is planned from besides the yard: who drives, when, and what is left out. */
+export interface RoundChoice {
+  readonly by: PlaceId | null;
+  /** By the clock on the wall; Monday is 1. */
+  readonly weekday: number;
+  readonly minute: number;
+  readonly hours: number;
+  readonly payloadKg: number;
+  readonly settlingRoomLitres: number;
+  readonly ends: "home" | "start" | "last-stop";
+  readonly leftOut: readonly SourceId[];
+}
+
+export interface RoundAsked {
+  readonly question: RoundQuestion;
+  /** The sources behind the question's stops, by index. */
+  readonly sources: readonly SourceId[];
+  /** Nowhere on the map yet. */
+  readonly unplaced: readonly SourceId[];
+}
+
+/** Under this much, nobody stops. */
+const WORTH_STOPPING_LITRES = 2;
+
+/** A written spot as kilometres from home; null where it is on the earth and home is not. */
+export function mapSpot(spot: WrittenSpot, home: Coordinates | null): Spot | null {
+  if (spot.kind === "map") return { eastKm: spot.eastKm, northKm: spot.northKm };
+  return home ? spotOf(home, spot) : null;
+}
+
+export const HOME: Spot = { eastKm: 0, northKm: 0 };
+
+/** The question that the planner answers: every source with a place and something to fetch. */
+export function askRound(view: YardView, choice: RoundChoice): RoundAsked {
+  const { settings } = view;
+  const wanted = view.sources.filter(
+    (s) => s.waiting.now.mean >= WORTH_STOPPING_LITRES && !choice.leftOut.includes(s.source.id),
+  );
+  const placed = wanted.flatMap((s) => {
+    const spot = s.source.spot && mapSpot(s.source.spot, settings.home);
+    return spot ? [{ source: s, spot }] : [];
+  });
+  const start = startOf(view, choice.by);
+  const room = roomAlong(view, choice.by);
+  return {
+    sources: placed.map((p) => p.source.source.id),
+    unplaced: wanted.filter((s) => !placed.some((p) => p.source === s)).map((s) => s.source.id),
+    question: {
+      home: start,
+      ...(choice.ends === "home" && { end: HOME }),
+      oneWay: choice.ends === "last-stop",
+      stops: placed.map(({ source, spot }) => ({ ...spot, ...stopOf(source, settings, choice) })),
+      limits: {
+        hours: choice.hours,
+        payloadKg: choice.payloadKg,
+        containerLitres: room.kitchenLitres,
+        apartLitres: room.apartLitres,
+        settlingRoomLitres: choice.settlingRoomLitres,
+        kgPerLitre: KG_PER_LITRE,
+        kmPerHour: settings.roundKmPerHour,
+        costPerKm: settings.costPerKm,
+        windingFactor: settings.windingFactor,
+      },
+    },
+  };
+}
+
+function startOf(view: YardView, by: PlaceId | null): Spot {
+  const spot = view.places.find((p) => p.place.id === by)?.place.spot;
+  return (spot && mapSpot(spot, view.settings.home)) ?? HOME;
+}
+
+function stopOf(s: SourceReading, settings: Settings, { weekday, minute }: RoundChoice) {
+  const open = openingsOn(s.source.access, weekday, minute);
+  return {
+    litres: s.waiting.now.mean,
+    valuePerLitre: valuePerLitre(s.source, s.expectedUsableShare, settings),
+    minutesThere: minutesAt(s.source),
+    apart: staysApart(s.source),
+    ...(open && { open }),
+  };
+}
+
+/** Today's and tomorrow's opening hours, in hours after setting off; absent where it is always open. */
+export function openingsOn(
+  access: SourceReading["source"]["access"],
+  weekday: number,
+  minute: number,
+): Opening[] | undefined {
+  if (!access || access.length === 0) return undefined;
+  return [0, 1].flatMap((day) =>
+    access
+      .filter((a) => a.weekdays.includes(((weekday - 1 + day) % 7) + 1))
+      .map((a) => ({
+        fromHours: (a.fromMinute - minute) / 60 + 24 * day,
+        toHours: (a.toMinute - minute) / 60 + 24 * day,
+      })),
+  );
+}
+
+/** Room in the raw-oil containers that go along: those aboard, or without a van those at home. */
+export function roomAlong(view: YardView, by: PlaceId | null): { kitchenLitres: number; apartLitres: number } {
+  let [kitchenLitres, apartLitres] = [0, 0];
+  for (const v of view.vessels) {
+    if (v.vessel.role !== "raw" || (v.vessel.place ?? null) !== by) continue;
+    const room = Math.max(0, safeLitres(v.vessel) - v.litres);
+    if (isApart(v)) apartLitres += room;
+    else kitchenLitres += room;
+  }
+  return { kitchenLitres, apartLitres };
+}
+
+export const isApart = (v: VesselView): boolean =>
+  v.vessel.apart === true || shareOfFamily(v, "engine") > ENGINE_OIL_SHARE;
+
+/**
+ * Litres that can still be put to settle where the oil goes (home, or aboard a traveller's bus), less the raw oil that
+ * waits for that room; and how much more there is once what is clear has been drawn off.
+ */
+export function settlingRoom(view: YardView, at: PlaceId | null): { litres: number; onceDrawnLitres: number } {
+  let [litres, drawable] = [0, 0];
+  for (const v of view.vessels) {
+    if ((v.vessel.place ?? null) !== at || isApart(v)) continue;
+    const fatty = shareOfFamily(v, "fat") > view.settings.fatLimitShare;
+    if (v.vessel.role === "settling") {
+      litres += Math.max(0, safeLitres(v.vessel) - v.litres);
+      if (v.settling?.ready) drawable += v.settling.drawableLitres;
+    }
+    if (v.vessel.role === "raw" && !fatty) litres -= v.litres;
+  }
+  return { litres: Math.max(0, litres), onceDrawnLitres: Math.max(0, litres + drawable) };
+}

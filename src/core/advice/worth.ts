@@ -1,0 +1,123 @@
+import { FLUIDS, isFluidId } from "../fluids";
+import { type AccountName, partsOf, type SourceId, type SourceState, type VesselRole, type YardState } from "../ledger";
+
+/** What became of a source's oil, read off the ledger's lineage. */
+export interface Worth {
+  /** Litres whose end is known: fuel, or out. What still settles is not among them. */
+  readonly endedLitres: number;
+  readonly usableShare: number;
+  readonly sludgeShare: number;
+  readonly fatShare: number;
+  readonly bagsChanged: number;
+  readonly bagsWashed: number;
+  /** Price, bags and the way there, for each litre that became fuel. */
+  readonly costPerUsableLitre: number;
+}
+
+export interface SourceWorth {
+  /** Null while too little of it has come to its end to say. */
+  readonly worth: Worth | null;
+  /** What the next litre is expected to yield: the lineage, leaning on the usual while there is little of it. */
+  readonly expectedUsableShare: number;
+  readonly badLots: readonly BadLot[];
+}
+
+export interface BadLot {
+  readonly at: string;
+  readonly litres: number;
+  /** Water, sludge and fat in it when it came. */
+  readonly muckShare: number;
+}
+
+type Fate = "fuel" | "sludge" | "fat" | "pending";
+
+const ACCOUNT_FATE: Partial<Record<AccountName, Fate>> = { burned: "fuel", disposed: "sludge", lost: "sludge" };
+const ROLE_FATE: Partial<Record<VesselRole, Fate>> = {
+  ready: "fuel",
+  blend: "fuel",
+  tank: "fuel",
+  waste: "sludge",
+};
+
+/** Muck stays muck wherever it is; fat counts as fat once it is out, or waits in the kettle. */
+function fateOf(component: string, where: Fate | undefined, role: VesselRole | null): Fate {
+  const fat = isFluidId(component) && FLUIDS[component].family === "fat";
+  if (fat && (where === "sludge" || role === "kettle")) return "fat";
+  if (where === undefined) return "pending";
+  return component === "water" || component === "sludge" ? "sludge" : where;
+}
+
+type Tally = Record<Fate, number>;
+
+/** Litres at 15 °C of every source's oil by what became of them. */
+function fates(yard: YardState): Map<SourceId, Tally> {
+  const tallies = new Map<SourceId, Tally>();
+  const count = (origin: string, fate: Fate, litres: number): void => {
+    const source = yard.origins.get(origin as never)?.source;
+    if (!source) return;
+    let tally = tallies.get(source);
+    if (!tally) {
+      tally = { fuel: 0, sludge: 0, fat: 0, pending: 0 };
+      tallies.set(source, tally);
+    }
+    tally[fate] += litres;
+  };
+  for (const [name, where] of Object.entries(ACCOUNT_FATE) as [AccountName, Fate][])
+    for (const [key, litres] of yard.accounts[name].entries()) {
+      if (litres === 0) continue;
+      count(yard.parts.origins[key] ?? "", fateOf(yard.parts.component(key), where, null), litres);
+    }
+  for (const { vessel, contents } of yard.vessels.values())
+    for (const part of partsOf(contents, yard.parts))
+      count(part.origin, fateOf(part.component, ROLE_FATE[vessel.role], vessel.role), part.litres);
+  return tallies;
+}
+
+/** Under this much ended oil, or this few pickups, a share would be chance. */
+const LEAST_LITRES = 30;
+const LEAST_PICKUPS = 3;
+/** The usual share, worth so many litres of lineage. */
+const USUAL_USABLE_SHARE = 0.8;
+const USUAL_WORTH_LITRES = 40;
+
+export function sourceWorths(yard: YardState): Map<SourceId, SourceWorth> {
+  const tallies = fates(yard);
+  return new Map(
+    [...yard.sources].map(([id, state]) => [id, worthOf(state, tallies.get(id), yard.settings.costPerKm)] as const),
+  );
+}
+
+function worthOf(state: SourceState, tally: Tally | undefined, costPerKm: number): SourceWorth {
+  const { fuel, sludge, fat } = tally ?? { fuel: 0, sludge: 0, fat: 0 };
+  const ended = fuel + sludge + fat;
+  const enough = ended >= LEAST_LITRES && state.pickups >= LEAST_PICKUPS && fuel > 0;
+  const cost = state.paid + state.bagMoney + state.roundKm * costPerKm;
+  return {
+    worth: enough
+      ? {
+          endedLitres: ended,
+          usableShare: fuel / ended,
+          sludgeShare: sludge / ended,
+          fatShare: fat / ended,
+          bagsChanged: state.bagsChanged,
+          bagsWashed: state.bagsWashed,
+          costPerUsableLitre: cost / (state.litres * (fuel / ended)),
+        }
+      : null,
+    expectedUsableShare: (fuel + USUAL_USABLE_SHARE * USUAL_WORTH_LITRES) / (ended + USUAL_WORTH_LITRES),
+    badLots: badLots(state),
+  };
+}
+
+const BAD_MUCK_SHARE = 0.15;
+const TIMES_THE_USUAL = 2.5;
+
+/** Lots that came with far more muck than this source's usual. */
+function badLots(state: SourceState): BadLot[] {
+  const taken = state.visits
+    .filter((v) => v.outcome === "taken")
+    .map(({ at, litres, muckLitres }) => ({ at, litres, muckShare: muckLitres / litres }));
+  const shares = taken.map((v) => v.muckShare).sort((a, b) => a - b);
+  const usual = shares[Math.floor((shares.length - 1) / 2)] ?? 0;
+  return taken.filter((v) => v.muckShare > BAD_MUCK_SHARE && v.muckShare > TIMES_THE_USUAL * usual);
+}

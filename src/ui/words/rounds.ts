@@ -1,0 +1,71 @@
+import type { IntakeWarning, YardView } from "@/core/advice";
+import type { Access } from "@/core/ledger";
+import type { Verdict, VerdictReason } from "@/core/rounds";
+import { formatNumber } from "@/core/units";
+import { vesselName } from "./names";
+import { unitsOf } from "./units";
+
+export const VERDICT_WORDS: Record<Verdict, string> = {
+  take: "Take it",
+  apart: "Take it, but keep it apart",
+  refuse: "Leave it there",
+};
+
+export const REASON_WORDS: Record<VerdictReason, string> = {
+  solvent: "It smells of petrol or thinner: a fire in every later step.",
+  creamy: "Creamy is fat. It sets in the cold, clogs bags and gels tanks: work for the kettle.",
+  wet: "Wet oil takes longest to clear and spits when heated. It needs a container and a rest of its own.",
+  "much-water": "More water than it is worth carrying. Let it be poured off first.",
+  "some-water": "Some water at the bottom: leave the last of it in their container.",
+  sour: "Sour oil burns well, but takes more lye in the kettle.",
+  meat: "Meat leaves fat in it. Look for a creamy layer once it has stood in the cold.",
+  engine: "Engine and gearbox oil: heavy metals, never with kitchen oil. Gloves on.",
+  clear: "Clear, no water, nothing odd: good oil.",
+};
+
+/** What speaks against an intake, as said before it. */
+export function wordIntake(w: IntakeWarning, view: YardView): string {
+  const u = unitsOf(view.settings);
+  switch (w.code) {
+    case "doubtful-into-good":
+      return `${vesselName(view, w.vessel)} holds ${u.litres(w.litres)} of good oil. A doubtful lot spoils all of it: give it a container of its own.`;
+    case "engine-into-kitchen":
+      return `${vesselName(view, w.vessel)} holds kitchen oil. Engine and gearbox oil is kept apart: its metals and soot do not settle out.`;
+    case "kitchen-into-engine":
+      return `${vesselName(view, w.vessel)} is kept for engine and gearbox oil. Kitchen oil in it is lost to the kettle.`;
+    case "past-safe-level":
+      return `${vesselName(view, w.vessel)} is safe to ${u.litres(w.safeLitres)}: oil swells as it warms, and a full can slops.`;
+    case "past-payload":
+      return `This is ${formatNumber(w.overKg, 0)} kg over the payload. Brakes and tyres are made for less.`;
+  }
+}
+
+const DAYS = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"] as const;
+
+export const minuteOfDay = (minute: number): string =>
+  `${String(Math.floor(minute / 60)).padStart(2, "0")}:${String(minute % 60).padStart(2, "0")}`;
+
+/** "Mon to Fri 09:00 to 14:00; Sat 10:00 to 12:00". */
+export function accessWords(access: readonly Access[] | undefined): string {
+  if (!access || access.length === 0) return "any time";
+  return access
+    .map((a) => `${daysWords(a.weekdays)} ${minuteOfDay(a.fromMinute)} to ${minuteOfDay(a.toMinute)}`)
+    .join("; ");
+}
+
+function daysWords(weekdays: readonly number[]): string {
+  const days = [...new Set(weekdays)].sort((a, b) => a - b);
+  if (days.length === 7) return "every day";
+  const [first = 1] = days;
+  const last = days.at(-1) ?? first;
+  const name = (day: number): string => DAYS[day - 1] ?? "";
+  if (days.length > 2 && last - first === days.length - 1) return `${name(first)} to ${name(last)}`;
+  return days.map(name).join(", ");
+}
+
+/** "Free", "€0.10 a litre", "they pay €0.05 a litre". */
+export function priceWords(pricePerLitre: number | undefined, money: (amount: number) => string): string {
+  if (pricePerLitre === undefined) return "price not known";
+  if (pricePerLitre === 0) return "free";
+  return pricePerLitre > 0 ? `${money(pricePerLitre)} a litre` : `they pay ${money(-pricePerLitre)} a litre`;
+}

@@ -1,7 +1,7 @@
 import type { Entry } from "@/core/ledger";
 import { yardWeek } from "./bigYard";
 import { type Dice, dice } from "./dice";
-import { CREAMY, coldLitres, collect, kitchens } from "./drums";
+import { CREAMY, coldLitres, collect, farKitchens, kitchens } from "./drums";
 import { openYard } from "./open";
 import { type Line, makeLine } from "./things";
 import { flatbedTrip, vehicleWeek } from "./vehicles";
@@ -30,6 +30,7 @@ export function demoYard(nowMs: number, seed: number = DEMO_SEED): Entry[] {
     pumpLimitMm2PerS: 15,
     tonightLowCelsius: 2,
     shedCelsius: 11,
+    home: { latitude: 57.31, longitude: -22.4 },
   });
   for (let week = 0; week < ROUTINE_WEEKS; week++) {
     const monday = openMs + (week + 1) * WEEK;
@@ -58,6 +59,8 @@ function lastWeeks(w: Writer, line: Line, d: Dice, nowMs: number): void {
     [day(23, 0), () => fillDrum(w, line, d, drum3, 193, day(23, 0))],
     [day(11, 0), () => fillDrum(w, line, d, drum5, 148, day(11, 0))],
     [day(17, 2), () => flatbedTrip(w, line, d, day(17, 2), 7, 3.2)],
+    [day(9, 2), () => refusedAtSchool(w, line, day(9, 2))],
+    [day(5, 0), () => newKiosk(w, line, day(5, 0))],
     [day(6, 0), () => toKettle(w, line, day(6, 0))],
     [day(5, 1), () => filterSlowly(w, line, day(5, 1))],
     [
@@ -122,9 +125,9 @@ function runBags(w: Writer, line: Line, atMs: number, minutes: number): void {
 }
 
 function fillDrum(w: Writer, line: Line, d: Dice, drum: ReturnType<Line["id"]>, litres: number, atMs: number): void {
-  const from = kitchens(line, d);
+  const from = [...kitchens(line, d).slice(0, 2), ...farKitchens(line, atMs)];
   for (let i = 0; i < 12 && litres - w.litres(drum) > 0.5; i++) {
-    const kitchen = from[i % 2];
+    const kitchen = from[i % from.length];
     if (kitchen)
       collect(
         w,
@@ -134,6 +137,26 @@ function fillDrum(w: Writer, line: Line, d: Dice, drum: ReturnType<Line["id"]>, 
         12,
       );
   }
+}
+
+/** A lot that was left where it was: creamy, and standing on water. */
+function refusedAtSchool(w: Writer, line: Line, atMs: number): void {
+  w.write(atMs, {
+    kind: "visit",
+    data: {
+      source: line.source("harbour"),
+      outcome: "refused",
+      check: { look: "creamy", smell: "sour", fried: "meat", bottomWater: "much" },
+      reason: "creamy, on a hand of water",
+    },
+  });
+}
+
+/** Heard of last week, a name and a container; nobody was in when one called. */
+function newKiosk(w: Writer, line: Line, atMs: number): void {
+  const id = line.source("puffin");
+  w.write(atMs, { kind: "source", data: { id, name: "Puffin kiosk", container: "20 L carton" } });
+  w.write(atMs + 50 * HOUR, { kind: "visit", data: { source: id, outcome: "closed", reason: "" } });
 }
 
 /** A creamy lot that was kept apart waits in the kettle to be converted. */

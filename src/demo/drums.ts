@@ -1,5 +1,5 @@
 import type { FluidId } from "@/core/fluids";
-import type { SourceId, VesselId } from "@/core/ledger";
+import type { RoundId, SourceId, VesselId } from "@/core/ledger";
 import type { Dice } from "./dice";
 import type { Line } from "./things";
 import { tenth, type Writer } from "./writer";
@@ -32,12 +32,65 @@ export function kitchens(line: Line, d: Dice): Kitchen[] {
   ];
 }
 
+/** Two out of the way, called at every third week; what they give is told by the week, not by the dice. */
+export function farKitchens(line: Line, atMs: number): Kitchen[] {
+  const week = Math.floor(atMs / (7 * DAY));
+  return [
+    { source: line.source("lighthouse"), litres: 44 + 5 * (week % 4), fluid: "canola", muck: LIGHT },
+    { source: line.source("galley"), litres: 34 + 4 * (week % 5), fluid: "canola", muck: LIGHT },
+  ];
+}
+
 /** One kitchen's oil into a container, a little less where it does not all fit. */
-export function collect(w: Writer, atMs: number, kitchen: Kitchen, to: VesselId, celsius: number): void {
+export function collect(
+  w: Writer,
+  atMs: number,
+  kitchen: Kitchen,
+  to: VesselId,
+  celsius: number,
+  round?: RoundId,
+): void {
   const litres = tenth(Math.min(kitchen.litres, w.room(to) - 0.5));
   if (litres < 1) return;
   const { source, fluid, muck } = kitchen;
-  w.write(atMs, { kind: "pickup", data: { source, to, fluid, amount: { litres, celsius }, muck } });
+  const price = w.yard.sources.get(source)?.source.pricePerLitre ?? 0;
+  w.write(atMs, {
+    kind: "pickup",
+    data: {
+      source,
+      to,
+      fluid,
+      amount: { litres, celsius },
+      muck,
+      ...(price !== 0 && { paid: Math.round(litres * price * 100) / 100 }),
+      ...(round && { round }),
+    },
+  });
+}
+
+/** The way round the harbour kitchens, and out to the far ones. */
+const NEAR_KM = 16;
+const FAR_KM = 22;
+
+/** A round into one drum: set off, the kitchens in turn, and home. */
+export function driveRound(
+  w: Writer,
+  atMs: number,
+  calls: readonly Kitchen[],
+  drum: VesselId,
+  celsius: number,
+  far: boolean,
+): void {
+  if (calls.length === 0) return;
+  const id = `${drum}-${Math.floor(atMs / DAY)}` as RoundId;
+  const stops = calls.map(({ source, litres }) => ({ source, litres }));
+  w.write(atMs, { kind: "round", data: { id, by: null, stops } });
+  for (const [i, call] of calls.entries()) collect(w, atMs + (i + 1) * (HOUR / 2), call, drum, celsius, id);
+  const hours = 0.5 * calls.length + 1;
+  w.write(atMs + hours * HOUR, {
+    kind: "round-end",
+    data: { round: id, km: NEAR_KM + (far ? FAR_KM : 0), minutes: 60 * hours },
+  });
 }
 
 const AGED_DAYS = 20;
@@ -50,9 +103,10 @@ export function drumWeek(w: Writer, line: Line, d: Dice, monday: number, shed: n
   const drums = [line.id("drum-3"), line.id("drum-5")] as const;
   const filling = drums.find((id) => w.litres(id) < 165 && !hasAged(w, id, monday));
   if (filling) {
-    kitchens(line, d).forEach((k, i) => {
-      if (d.whole(0, 9) > 1) collect(w, monday + DAY + (9 + i) * HOUR, k, filling, shed + 2);
-    });
+    const near = kitchens(line, d).filter(() => d.whole(0, 9) > 1);
+    const far = Math.floor(monday / (7 * DAY)) % 3 === 0;
+    const calls = [...near, ...(far ? farKitchens(line, monday) : [])];
+    driveRound(w, monday + DAY + 9 * HOUR, calls, filling, shed + 2, far);
   }
   const aged = drums.find((id) => hasAged(w, id, monday) && w.litres(id) > 60);
   if (aged && w.room(line.id("ready")) > 60) drawAndFilter(w, line, d, monday + 3 * DAY + 9 * HOUR, aged, shed, slow);

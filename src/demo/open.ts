@@ -6,6 +6,7 @@ import type { Writer } from "./writer";
 export function openYard(w: Writer, lines: readonly Line[], atMs: number, settings: Partial<Settings>): void {
   w.write(atMs, { kind: "settings", data: settings });
   for (const line of lines) {
+    for (const data of line.places) w.write(atMs, { kind: "place", data });
     for (const data of line.vessels) w.write(atMs, { kind: "vessel", data });
     for (const data of line.sources) w.write(atMs, { kind: "source", data });
     for (const data of line.bags) w.write(atMs, { kind: "bag", data });

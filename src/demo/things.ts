@@ -1,4 +1,18 @@
-import type { Bag, BagId, Source, SourceId, Vehicle, VehicleId, Vessel, VesselId, VesselRole } from "@/core/ledger";
+import type {
+  Access,
+  Bag,
+  BagId,
+  Place,
+  PlaceId,
+  Source,
+  SourceId,
+  Spot,
+  Vehicle,
+  VehicleId,
+  Vessel,
+  VesselId,
+  VesselRole,
+} from "@/core/ledger";
 import type { Shape } from "@/core/vessels";
 
 /** Everything that stands in one made-up yard; a co-op has several such lines. */
@@ -7,6 +21,7 @@ export interface Line {
   readonly sources: readonly Source[];
   readonly bags: readonly Bag[];
   readonly vehicles: readonly Vehicle[];
+  readonly places: readonly Place[];
   id(name: string): VesselId;
   source(name: string): SourceId;
   bag(name: string): BagId;
@@ -17,17 +32,25 @@ const drumShape: Shape = { kind: "cylinder", diameterMm: 571.5 };
 const upright = (diameterMm: number): Shape => ({ kind: "cylinder", diameterMm });
 const box = (lengthMm: number, widthMm: number): Shape => ({ kind: "box", lengthMm, widthMm });
 
+/** Sources lie round the made-up island's harbour; kilometres from the yard. */
+const at = (eastKm: number, northKm: number): Spot => ({ kind: "map", eastKm, northKm });
+const weekdays = (from: number, to: number): Access[] => [
+  { weekdays: [1, 2, 3, 4, 5], fromMinute: from * 60, toMinute: to * 60 },
+];
+
 export function makeLine(suffix: string): Line {
   const tag = (name: string): string => `${name}${suffix}`;
   const label = (name: string): string => (suffix ? `${name} ${suffix.slice(1)}` : name);
   const id = (name: string): VesselId => tag(name) as VesselId;
-  const vessel = (name: string, text: string, role: VesselRole, shape: Shape, rimMm: number): Vessel => ({
-    id: id(name),
-    name: label(text),
-    role,
-    shape,
-    rimMm,
-  });
+  const vessel = (
+    name: string,
+    text: string,
+    role: VesselRole,
+    shape: Shape,
+    rimMm: number,
+    more: Partial<Vessel> = {},
+  ): Vessel => ({ id: id(name), name: label(text), role, shape, rimMm, ...more });
+  const trailer = tag("trailer") as PlaceId;
   const source = (name: string, text: string, more: Partial<Source>): Source => ({
     id: tag(name) as SourceId,
     name: label(text),
@@ -44,7 +67,7 @@ export function makeLine(suffix: string): Line {
     vessels: [
       vessel("pail-7", "Pail 7", "raw", upright(300), 360),
       vessel("carton-4", "Carton 4", "raw", box(250, 250), 350),
-      vessel("black-tin", "Black tin", "raw", box(240, 190), 420),
+      vessel("black-tin", "Black tin", "raw", box(240, 190), 420, { apart: true }),
       vessel("drum-3", "Drum 3", "settling", drumShape, 850),
       vessel("drum-5", "Drum 5", "settling", drumShape, 850),
       vessel(
@@ -70,22 +93,78 @@ export function makeLine(suffix: string): Line {
       vessel("flatbed-oil", "Flatbed oil", "tank", { kind: "lying-cylinder", diameterMm: 400, lengthMm: 620 }, 400),
       vessel("flatbed-diesel", "Flatbed diesel", "tank", box(480, 300), 350),
       vessel("tractor-tank", "Tractor", "tank", box(500, 300), 420),
+      vessel("trailer-drum", "Trailer drum", "raw", drumShape, 850, { place: trailer }),
+      vessel("grey-can", "Grey can", "raw", box(330, 160), 400, { place: trailer, apart: true }),
     ],
     sources: [
-      source("ropewalk", "Ropewalk canteen", { usualLitres: 40 }),
-      source("gannet", "Gannet hostel", { usualLitres: 60, container: "200 L drum" }),
-      source("harbour", "Harbour school kitchen", { usualLitres: 20, container: "20 L carton", dirt: "meaty-fryer" }),
-      source("beacon", "Beacon doughnuts", { usualLitres: 20, container: "20 L pail", fluid: "soybean" }),
+      source("ropewalk", "Ropewalk canteen", {
+        usualLitres: 40,
+        containerCount: 3,
+        fries: "chips and fritters",
+        pricePerLitre: 0.1,
+        spot: at(1.2, 0.8),
+        access: weekdays(8, 17),
+        contact: "Ask for Wren at the back door",
+      }),
+      source("gannet", "Gannet hostel", {
+        usualLitres: 60,
+        container: "200 L drum",
+        containerLitres: 200,
+        fries: "chips, changed every Monday",
+        pricePerLitre: 0,
+        spot: at(-3.1, 2.4),
+        minutesThere: 20,
+        notes: "The drum stands behind the boiler house. The gate code is on the key board.",
+      }),
+      source("harbour", "Harbour school kitchen", {
+        usualLitres: 20,
+        container: "20 L carton",
+        dirt: "meaty-fryer",
+        fries: "sausages and nuggets",
+        pricePerLitre: 0,
+        spot: at(0.9, -1.7),
+        access: weekdays(9, 14),
+      }),
+      source("beacon", "Beacon doughnuts", {
+        usualLitres: 20,
+        container: "20 L pail",
+        containerCount: 2,
+        fluid: "soybean",
+        fries: "doughnuts",
+        pricePerLitre: 0.15,
+        spot: at(4.6, 3.9),
+      }),
+      source("lighthouse", "Lighthouse inn", {
+        usualLitres: 35,
+        container: "25 L pail",
+        containerCount: 2,
+        fries: "chips and fish",
+        pricePerLitre: -0.05,
+        spot: at(-5.2, 7.8),
+        access: [{ weekdays: [1, 2, 3, 4, 5, 6], fromMinute: 10 * 60, toMinute: 22 * 60 }],
+      }),
+      source("galley", "Ferry galley", {
+        usualLitres: 30,
+        container: "20 L jerrycan",
+        containerCount: 3,
+        fries: "chips, twice a week",
+        pricePerLitre: 0,
+        spot: at(2.8, -3.3),
+        minutesThere: 10,
+      }),
       source("slip", "The slip's workshop", {
         usualLitres: 10,
         container: "20 L tin",
         fluid: "motor-oil",
         dirt: "engine-oil",
+        fries: "outboards and the crane's gearbox",
+        spot: at(0.1, 0.2),
+        minutesThere: 5,
       }),
     ],
     bags: [
-      { id: tag("bag-50") as BagId, name: label("50 µm"), ratingUm: 50, areaM2: 0.25 },
-      { id: tag("bag-5") as BagId, name: label("5 µm"), ratingUm: 5, areaM2: 0.25 },
+      { id: tag("bag-50") as BagId, name: label("50 µm"), ratingUm: 50, areaM2: 0.25, price: 6.5 },
+      { id: tag("bag-5") as BagId, name: label("5 µm"), ratingUm: 5, areaM2: 0.25, price: 9.8 },
     ],
     vehicles: [
       {
@@ -106,6 +185,15 @@ export function makeLine(suffix: string): Line {
         kind: "single",
         tank: id("tractor-tank"),
         burnLitresPerHour: 5,
+      },
+    ],
+    places: [
+      {
+        id: trailer,
+        name: label("Trailer"),
+        kind: "trailer",
+        payloadKg: 320,
+        vehicle: tag("flatbed") as VehicleId,
       },
     ],
   };

@@ -4,6 +4,7 @@ export { LogContext, useLog } from "./LogContext";
 export { useHref, YardLink } from "./links";
 export { useChosenVessel } from "./useChosenVessel";
 export { isRefused, useClearance } from "./useClearance";
+export { useKept } from "./useKept";
 export { useNumber } from "./useNumber";
 export { useTell, useUndo } from "./useTell";
 export { useUnits } from "./useUnits";

@@ -11,8 +11,8 @@ interface Props {
 /** The house front: the pipe on top (at the bottom on a phone), the station under it. */
 export function Frame({ brand, pipe, log, banner, children }: Props) {
   return (
-    <div className="flex min-h-dvh flex-col pb-[76px] md:pb-0">
-      <header className="flex items-center gap-4 bg-deep px-3 py-2 text-white md:h-[84px] md:px-5">
+    <div className="flex min-h-dvh flex-col pb-[76px] md:pb-0 print:block print:min-h-0 print:pb-0">
+      <header className="flex items-center gap-4 bg-deep px-3 py-2 text-white print:hidden md:h-[84px] md:px-5">
         <div className="md:w-[170px]">{brand}</div>
         <nav
           aria-label="Stations"

@@ -1,6 +1,10 @@
 export { Bench, Row } from "./Bench";
 export { Button, type ButtonLook, buttonClass } from "./Button";
 export { Caution } from "./Caution";
+export { FateBar } from "./drawing/FateBar";
+export { FillingDrum } from "./drawing/FillingDrum";
+export { Jar } from "./drawing/Jar";
+export { type MapPoint, type MapSpot, SchematicMap } from "./drawing/SchematicMap";
 export { VesselDrawing } from "./drawing/VesselDrawing";
 export { vesselWords } from "./drawing/vesselWords";
 export { AreaField } from "./fields/AreaField";
@@ -9,4 +13,5 @@ export { SelectField } from "./fields/SelectField";
 export { TextField } from "./fields/TextField";
 export { LitresBar } from "./LitresBar";
 export { StepCheck } from "./StepCheck";
+export { fileName, saveFile } from "./saveFile";
 export { WhyPanel } from "./why/WhyPanel";

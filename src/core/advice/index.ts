@@ -18,6 +18,6 @@ export {
 export { type SettlingQuestionData, settlingQuestion } from "./settlingQuestion";
 export type { Settling, Standing } from "./standing";
 export { STATIONS, type Station, stationOf } from "./stations";
-export { type VesselView, viewYard, type YardView } from "./view";
-export { containersHold, rateOf, readingsOf, staysApart, valuePerLitre, type Waiting } from "./waiting";
+export { type Lot, type VesselView, viewYard, type YardView } from "./view";
+export { containersHold, staysApart, valuePerLitre, type Waiting } from "./waiting";
 export type { BadLot, Worth } from "./worth";

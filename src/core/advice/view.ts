@@ -3,13 +3,14 @@ import {
   type Balance,
   balance,
   type DipReading,
+  type EntryId,
   type Fault,
   partsOf,
   type RoundState,
   type Settings,
   type VehicleState,
   type Vessel,
-  type VesselId,
+  type VesselState,
   type YardState,
 } from "../ledger";
 import type { Advice } from "./advice";
@@ -28,6 +29,17 @@ export interface VesselView extends Standing {
   readonly filteredUm: number | null;
   /** Names of the sources in it, by litres, largest first. */
   readonly from: readonly string[];
+  /** The lots in it, largest first. */
+  readonly lots: readonly Lot[];
+}
+
+/** Litres that came in together: a pickup or a purchase. */
+export interface Lot {
+  readonly id: EntryId;
+  readonly at: string;
+  /** Null where it was bought or found. */
+  readonly source: string | null;
+  readonly litres: number;
 }
 
 /** All that a screen draws, in plain data, so that it can cross from a worker. */
@@ -55,18 +67,20 @@ const DAY_MS = 86_400_000;
 export function viewYard(yard: YardState, now: string): YardView {
   const reading = readYard(yard, now);
   const advice = advise(reading);
-  const vessels = reading.vessels.map(
-    ({ state, standing }): VesselView => ({
+  const vessels = reading.vessels.map(({ state, standing }): VesselView => {
+    const lots = lotsIn(yard, state);
+    return {
       ...standing,
       vessel: state.vessel,
       station: stationOf(state.vessel.role),
       stirredAt: state.stirredAt,
       changedAt: state.changedAt,
       dips: state.dips,
-      from: sourceNames(yard, state.vessel.id),
+      from: sourceNames(lots),
+      lots,
       filteredUm: state.filteredUm,
-    }),
-  );
+    };
+  });
   const dueBy = new Date(Date.parse(now) + DAY_MS).toISOString();
   const stations = Object.fromEntries(
     STATIONS.map((station) => [
@@ -95,17 +109,27 @@ export function viewYard(yard: YardState, now: string): YardView {
   };
 }
 
-function sourceNames(yard: YardState, id: VesselId): string[] {
-  const state = yard.vessels.get(id);
-  const litres = new Map<string, number>();
-  for (const part of state ? partsOf(state.contents, yard.parts) : []) {
-    const source = yard.origins.get(part.origin as never)?.source;
-    const name = source ? yard.sources.get(source)?.source.name : undefined;
-    if (name) litres.set(name, (litres.get(name) ?? 0) + part.litres);
+/** Under this share of a vessel a lot is a rinse. */
+const LEAST_SHARE = 0.01;
+
+function lotsIn(yard: YardState, { contents }: VesselState): Lot[] {
+  const litres = new Map<EntryId, number>();
+  for (const part of partsOf(contents, yard.parts)) {
+    const id = part.origin as EntryId;
+    litres.set(id, (litres.get(id) ?? 0) + part.litres);
   }
-  const total = state?.contents.total ?? 0;
   return [...litres]
-    .filter(([, l]) => l > total / 100)
+    .filter(([id, l]) => l > contents.total * LEAST_SHARE && yard.origins.has(id))
     .sort(([, a], [, b]) => b - a)
-    .map(([name]) => name);
+    .map(([id, l]) => {
+      const origin = yard.origins.get(id);
+      const source = origin?.source ? yard.sources.get(origin.source)?.source.name : undefined;
+      return { id, at: origin?.at ?? "", source: source ?? null, litres: l };
+    });
+}
+
+function sourceNames(lots: readonly Lot[]): string[] {
+  const litres = new Map<string, number>();
+  for (const lot of lots) if (lot.source) litres.set(lot.source, (litres.get(lot.source) ?? 0) + lot.litres);
+  return [...litres].sort(([, a], [, b]) => b - a).map(([name]) => name);
 }

@@ -21,6 +21,15 @@ export interface Waiting {
   readonly fullAt: string | null;
   readonly fullEarliestAt: string | null;
   readonly fullLatestAt: string | null;
+  /** What it is reckoned from, for whoever asks why. */
+  readonly question: {
+    readonly pickups: FillingReading[];
+    readonly daysSince: number;
+    readonly containerLitres: number;
+    readonly priorLitresPerDay: number;
+    readonly priorDays: number;
+    readonly lotLitres: number;
+  };
 }
 
 const DAY_MS = 86_400_000;
@@ -42,15 +51,16 @@ function litresNamed(container: string): number | null {
   return litres > 0 ? litres : null;
 }
 
-/** A source's rate from the days between its pickups; what was left behind counts for the next one. */
-export function rateOf(state: SourceState): FillingRate {
-  const { source } = state;
-  const lot = source.containerLitres ?? litresNamed(source.container) ?? USUAL_CONTAINER_LITRES;
-  const usual = source.usualLitres ?? containersHold(source);
-  return updateRate(priorRate(usual / PRIOR_FILL_DAYS, PRIOR_WORTH_DAYS, lot), readingsOf(state.visits));
+/** What a source is taken for before it is known. */
+function priorOf({ container, containerLitres, usualLitres, ...rest }: Source): FillingRate {
+  // A drum is filled a fryer at a time: what comes at once is no more than a pail.
+  const lot = Math.min(USUAL_CONTAINER_LITRES, containerLitres ?? litresNamed(container) ?? Infinity);
+  const usual = usualLitres ?? containersHold({ container, containerLitres, ...rest });
+  return priorRate(usual / PRIOR_FILL_DAYS, PRIOR_WORTH_DAYS, lot);
 }
 
-export function readingsOf(visits: readonly Visit[]): FillingReading[] {
+/** Litres and days of each pickup since the one before; what was left behind counts for the next. */
+function readingsOf(visits: readonly Visit[]): FillingReading[] {
   const emptied = visits.filter((v) => v.outcome === "taken");
   return emptied.slice(1).flatMap((v, i) => {
     const before = emptied[i];
@@ -62,7 +72,9 @@ export function readingsOf(visits: readonly Visit[]): FillingReading[] {
 
 /** What waits now. A source that was never emptied has gathered since the yard has known it. */
 export function waitingAt(state: SourceState, now: string): Waiting {
-  const rate = rateOf(state);
+  const prior = priorOf(state.source);
+  const pickups = readingsOf(state.visits);
+  const rate = updateRate(prior, pickups);
   const holds = Math.max(containersHold(state.source), state.source.usualLitres ?? 0);
   const last = state.visits.findLast((v) => v.outcome === "taken");
   const since = last?.at ?? state.knownSince;
@@ -80,6 +92,14 @@ export function waitingAt(state: SourceState, now: string): Waiting {
     fullAt: at(full.mean),
     fullEarliestAt: at(full.low),
     fullLatestAt: at(full.high),
+    question: {
+      pickups,
+      daysSince: days,
+      containerLitres: holds,
+      priorLitresPerDay: litresPerDay(prior),
+      priorDays: prior.days,
+      lotLitres: prior.lotLitres,
+    },
   };
 }
 

@@ -1,5 +1,13 @@
 import { FLUIDS, isFluidId } from "../fluids";
-import { type AccountName, partsOf, type SourceId, type SourceState, type VesselRole, type YardState } from "../ledger";
+import {
+  type AccountName,
+  partsOf,
+  type Settings,
+  type SourceId,
+  type SourceState,
+  type VesselRole,
+  type YardState,
+} from "../ledger";
 
 /** What became of a source's oil, read off the ledger's lineage. */
 export interface Worth {
@@ -12,6 +20,8 @@ export interface Worth {
   readonly bagsWashed: number;
   /** Price, bags and the way there, for each litre that became fuel. */
   readonly costPerUsableLitre: number;
+  /** What each collected litre saved against bought fuel, all its costs taken off. */
+  readonly savedPerLitre: number;
 }
 
 export interface SourceWorth {
@@ -82,16 +92,15 @@ const USUAL_WORTH_LITRES = 40;
 
 export function sourceWorths(yard: YardState): Map<SourceId, SourceWorth> {
   const tallies = fates(yard);
-  return new Map(
-    [...yard.sources].map(([id, state]) => [id, worthOf(state, tallies.get(id), yard.settings.costPerKm)] as const),
-  );
+  return new Map([...yard.sources].map(([id, state]) => [id, worthOf(state, tallies.get(id), yard.settings)] as const));
 }
 
-function worthOf(state: SourceState, tally: Tally | undefined, costPerKm: number): SourceWorth {
+function worthOf(state: SourceState, tally: Tally | undefined, settings: Settings): SourceWorth {
   const { fuel, sludge, fat } = tally ?? { fuel: 0, sludge: 0, fat: 0 };
   const ended = fuel + sludge + fat;
   const enough = ended >= LEAST_LITRES && state.pickups >= LEAST_PICKUPS && fuel > 0;
-  const cost = state.paid + state.bagMoney + state.roundKm * costPerKm;
+  const cost = state.paid + state.bagMoney + state.roundKm * settings.costPerKm;
+  const costPerLitre = cost / state.litres;
   return {
     worth: enough
       ? {
@@ -101,7 +110,8 @@ function worthOf(state: SourceState, tally: Tally | undefined, costPerKm: number
           fatShare: fat / ended,
           bagsChanged: state.bagsChanged,
           bagsWashed: state.bagsWashed,
-          costPerUsableLitre: cost / (state.litres * (fuel / ended)),
+          costPerUsableLitre: costPerLitre / (fuel / ended),
+          savedPerLitre: (fuel / ended) * settings.fuelPricePerLitre - costPerLitre,
         }
       : null,
     expectedUsableShare: (fuel + USUAL_USABLE_SHARE * USUAL_WORTH_LITRES) / (ended + USUAL_WORTH_LITRES),

@@ -2,7 +2,7 @@
 import { type ChangeEvent, useState } from "react";
 import { toast } from "sonner";
 import { useYard } from "@/store";
-import { Button } from "@/ui";
+import { Button, fileName, saveFile } from "@/ui";
 import { wordError, wordFileError } from "@/ui/words";
 
 /** The whole yard as one file, out and in. */
@@ -13,12 +13,7 @@ export function FileBox() {
 
   const save = async (): Promise<void> => {
     const text = await client.exportFile(now());
-    const url = URL.createObjectURL(new Blob([text], { type: "application/json" }));
-    const a = document.createElement("a");
-    a.href = url;
-    a.download = `${view.settings.yardName.toLowerCase().replace(/[^a-z0-9]+/g, "-")}-${now().slice(0, 10)}.json`;
-    a.click();
-    setTimeout(() => URL.revokeObjectURL(url), 10_000);
+    saveFile(`${fileName(view.settings.yardName)}-${now().slice(0, 10)}.json`, "application/json", text);
   };
 
   const choose = async (e: ChangeEvent<HTMLInputElement>): Promise<void> => {

@@ -4,6 +4,7 @@ import type { Draft } from "@/core/ledger";
 import { Interlock, useClearance, useTell, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Caution, Choice, TextField } from "@/ui";
+import { currencySign } from "@/ui/words";
 import { shown, useVerbForm } from "./useVerbForm";
 import type { Field, Verb } from "./verb";
 
@@ -51,13 +52,13 @@ export function VerbFormView({ verb, given, onDone }: Props) {
   return (
     <form onSubmit={(e) => void submit(e)} className="flex flex-col gap-4">
       {verb.caution ? <Caution>{verb.caution}</Caution> : null}
-      {verb.fields.filter((f) => !isReadAt(f)).map(show)}
+      {form.fields.filter((f) => !isReadAt(f)).map(show)}
       <details>
         <summary className="min-h-[var(--target)] cursor-pointer content-center text-ink-2">
           Earlier than now, read warm, or a note
         </summary>
         <div className="flex flex-col gap-3 pt-1">
-          {verb.fields.filter(isReadAt).map(show)}
+          {form.fields.filter(isReadAt).map(show)}
           <TextField label="When it happened" type="datetime-local" value={when} onChange={setWhen} />
           <TextField label="Note" value={note} onChange={setNote} />
         </div>
@@ -110,6 +111,7 @@ function FieldView({ field, form }: { field: Field; form: ReturnType<typeof useV
       celsius: units.celsius(0).split(" ")[1] ?? "",
       mm: "mm",
       minutes: "min",
+      money: currencySign(view.settings.currency).trim(),
       number: "",
     }[field.kind];
   return (

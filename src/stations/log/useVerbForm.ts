@@ -10,6 +10,8 @@ export interface VerbForm {
   readonly errors: Readonly<Record<string, string>>;
   readonly values: Values;
   readonly complete: boolean;
+  /** Those that are asked, as things stand. */
+  readonly fields: readonly Field[];
 }
 
 /** What is typed and chosen for a verb; what has not been touched follows the yard and the fields before it. */
@@ -41,7 +43,10 @@ export function readForm(
     maybe: (name) => numbers[name],
   };
   let complete = true;
+  const asked = new Set<Field>();
   for (const field of inDependence(verb.fields)) {
+    if (field.asked && !field.asked(view, values)) continue;
+    asked.add(field);
     const text = touched[field.name] ?? firstText(field, view, values, units, given);
     texts[field.name] = text;
     const problem = read(field, text, units, numbers);
@@ -49,7 +54,7 @@ export function readForm(
     complete = false;
     if (touched[field.name] !== undefined && text !== "") errors[field.name] = problem;
   }
-  return { texts, errors, values, complete };
+  return { texts, errors, values, complete, fields: verb.fields.filter((f) => asked.has(f)) };
 }
 
 /** Choices first: an amount's first value depends on the vessels chosen, wherever it stands in the form. */
@@ -101,7 +106,7 @@ function read(field: Field, text: string, units: Units, numbers: Record<string, 
             ? parseMinutes(text)
             : parsePlain(text);
   if (!parsed.ok) return wordQuantityError(parsed.error);
-  if (field.kind !== "celsius" && parsed.value < 0) return "It cannot be less than nothing.";
+  if (field.kind !== "celsius" && field.kind !== "money" && parsed.value < 0) return "It cannot be less than nothing.";
   if (field.kind === "litres" && parsed.value === 0) return "Say how much.";
   numbers[field.name] = parsed.value;
   return undefined;

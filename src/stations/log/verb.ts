@@ -16,32 +16,39 @@ export interface Verb {
   said(v: Values, view: YardView, units: Units): string;
 }
 
-export type Field =
-  | {
-      readonly kind: "choice";
-      readonly name: string;
-      readonly label: string;
-      options(view: YardView, values: Values): Option[];
-      /** What is chosen before anybody chooses. */
-      first?(view: YardView, values: Values): string | undefined;
-    }
-  | {
-      readonly kind: "litres" | "celsius" | "mm" | "minutes" | "number";
-      readonly name: string;
-      readonly label: string;
-      readonly optional?: boolean;
-      readonly suffix?: string;
-      first?(view: YardView, values: Values): number | undefined;
-      /** Amounts worth one tap. */
-      chips?(view: YardView, values: Values): number[];
-    }
-  | {
-      readonly kind: "text";
-      readonly name: string;
-      readonly label: string;
-      readonly optional?: boolean;
-      first?(view: YardView, values: Values): string;
-    };
+/** A field that is only asked when it matters says when. */
+interface Sometimes {
+  asked?(view: YardView, values: Values): boolean;
+}
+
+export type Field = Sometimes &
+  (
+    | {
+        readonly kind: "choice";
+        readonly name: string;
+        readonly label: string;
+        options(view: YardView, values: Values): Option[];
+        /** What is chosen before anybody chooses. */
+        first?(view: YardView, values: Values): string | undefined;
+      }
+    | {
+        readonly kind: "litres" | "celsius" | "mm" | "minutes" | "money" | "number";
+        readonly name: string;
+        readonly label: string;
+        readonly optional?: boolean;
+        readonly suffix?: string;
+        first?(view: YardView, values: Values): number | undefined;
+        /** Amounts worth one tap. */
+        chips?(view: YardView, values: Values): number[];
+      }
+    | {
+        readonly kind: "text";
+        readonly name: string;
+        readonly label: string;
+        readonly optional?: boolean;
+        first?(view: YardView, values: Values): string;
+      }
+  );
 
 /** What has been filled in, read by name. Numbers are in base units. */
 export interface Values {

@@ -18,6 +18,7 @@ const TYPED: Record<string, Record<string, string>> = {
   "add-vessel": { name: "Drum 9" },
   "add-source": { name: "Plover cafe" },
   "add-vehicle": { name: "Van" },
+  "add-place": { name: "Bus" },
   dip: { fatMm: "44" },
 };
 

@@ -1,7 +1,8 @@
 import type { Verb } from "./verb";
 import { buy, dispose, drain, pickup, pour } from "./verbsOil";
 import { bagService, dip, disturbed, fill, hours, stockTake, weather } from "./verbsRest";
-import { addBag, addSource, addVehicle, addVessel, changeVessel } from "./verbsThings";
+import { addPlace, addSource, changePlace, visit } from "./verbsRounds";
+import { addBag, addVehicle, addVessel, changeVessel } from "./verbsThings";
 
 /** Everything the Log can write. Draw-off, filter runs, blends and trips are worked out on their benches. */
 export const VERBS: readonly Verb[] = [
@@ -13,6 +14,7 @@ export const VERBS: readonly Verb[] = [
   buy,
   hours,
   dip,
+  visit,
   weather,
   disturbed,
   stockTake,
@@ -22,6 +24,8 @@ export const VERBS: readonly Verb[] = [
   addSource,
   addBag,
   addVehicle,
+  addPlace,
+  changePlace,
 ];
 
 export const BENCHES = [

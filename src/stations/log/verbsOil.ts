@@ -1,20 +1,10 @@
 import type { YardView } from "@/core/advice";
 import { FLUIDS, type FluidId } from "@/core/fluids";
 import type { MeasuredOrAll } from "@/core/ledger";
-import type { DirtKind } from "@/core/settling";
+import { muckOf } from "@/core/rounds";
 import { sourceName, vesselName } from "@/ui/words";
 import { litresChips, type Values, type Verb } from "./verb";
 import { fromField, roomIn, toField, vesselOf } from "./vessels";
-
-/** What comes with a lot of each kind until it is seen in the jar; written on the entry, so the owner's figure may differ. */
-const MUCK: Record<DirtKind, { water: number; sludge: number; "fryer-fat": number }> = {
-  "light-fryer": { water: 0.01, sludge: 0.015, "fryer-fat": 0.005 },
-  "meaty-fryer": { water: 0.02, sludge: 0.02, "fryer-fat": 0.05 },
-  "engine-oil": { water: 0.02, sludge: 0.02, "fryer-fat": 0 },
-};
-
-const LOOK_FAT: Record<string, number> = { clear: 1, creamy: 5, wet: 1 };
-const LOOK_WATER: Record<string, number> = { clear: 1, creamy: 1, wet: 5 };
 
 export const amount = (v: Values) => ({
   litres: v.number("litres"),
@@ -29,6 +19,11 @@ export const amountFields = (
     { kind: "litres", name: "litres", label: "Litres", first, chips } as const,
     { kind: "celsius", name: "celsius", label: "Read at", optional: true } as const,
   ] as const;
+
+/** Kitchen oils first; then what is drained from engines and gearboxes, which is kept apart. */
+const COLLECTED = ["canola", "soybean", "sunflower", "cottonseed", "palm", "motor-oil", "atf"] as const;
+const fluids = () => COLLECTED.map((f) => ({ value: f, name: FLUIDS[f].name }));
+const dirtOfFluid = (fluid: FluidId) => (FLUIDS[fluid].family === "engine" ? "engine-oil" : "light-fryer");
 
 const sourceOf = (view: YardView, id: string) => view.sources.find((s) => s.source.id === id);
 
@@ -53,6 +48,15 @@ export const pickup: Verb = {
     ),
     toField("Into", ["raw", "settling"]),
     {
+      // A fresh source says what oil it is at its first pickup.
+      kind: "choice",
+      name: "fluid",
+      label: "Which oil",
+      options: fluids,
+      first: () => "canola",
+      asked: (view, v) => sourceOf(view, v.text("source"))?.source.fluid === undefined,
+    },
+    {
       kind: "choice",
       name: "look",
       label: "Held to the light",
@@ -63,12 +67,21 @@ export const pickup: Verb = {
       ],
       first: () => "clear",
     },
+    {
+      kind: "money",
+      name: "paid",
+      label: "Paid for it",
+      optional: true,
+      first: (view, v) => {
+        const price = sourceOf(view, v.text("source"))?.source.pricePerLitre;
+        return price === undefined ? undefined : Math.round(price * v.number("litres") * 100) / 100;
+      },
+      asked: (view, v) => (sourceOf(view, v.text("source"))?.source.pricePerLitre ?? 0) !== 0,
+    },
   ],
   build: (v, view) => {
     const source = sourceOf(view, v.text("source"))?.source;
-    // A fresh source takes a name and a container only; until it says otherwise it is taken for a chip shop.
-    const fluid = source?.fluid ?? "canola";
-    const usual = MUCK[source?.dirt ?? "light-fryer"];
+    const fluid = source?.fluid ?? (v.text("fluid") as FluidId);
     const look = v.text("look") as "clear" | "creamy" | "wet";
     return {
       kind: "pickup",
@@ -77,12 +90,9 @@ export const pickup: Verb = {
         to: v.text("to") as never,
         fluid,
         amount: amount(v),
-        muck: {
-          water: usual.water * (LOOK_WATER[look] ?? 1),
-          sludge: usual.sludge,
-          "fryer-fat": usual["fryer-fat"] * (LOOK_FAT[look] ?? 1),
-        },
+        muck: muckOf(source?.dirt ?? dirtOfFluid(fluid), { look }),
         look,
+        ...(v.maybe("paid") !== undefined && { paid: v.number("paid") }),
       },
     };
   },

@@ -1,5 +1,5 @@
 import type { YardView } from "@/core/advice";
-import { FLUIDS } from "@/core/fluids";
+import type { PlaceId, Vessel } from "@/core/ledger";
 import type { Shape } from "@/core/vessels";
 import type { Option } from "@/ui";
 import { acrossMm, PRESETS, type Preset, ROLE_NAMES, sized } from "./presets";
@@ -8,7 +8,7 @@ import type { Field, Values, Verb } from "./verb";
 import { vesselOf } from "./vessels";
 
 /** A stable id from a name: readable in an exported file, unique by the count of what is there. */
-const idFrom = (name: string, taken: number): string =>
+export const idFrom = (name: string, taken: number): string =>
   `${name
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, "-")
@@ -35,6 +35,40 @@ const measures = (of: (view: YardView, v: Values) => { shape: Shape; rimMm: numb
   { kind: "mm", name: "rimMm", label: "Height to the rim, inside", first: (view, v) => of(view, v)?.rimMm },
 ];
 
+const AT_HOME = "home";
+const ANY_OIL = "any";
+
+/** Where a container is kept, asked once there is more than home, and which oil a raw one is for. */
+const whereKept = (of: (view: YardView, v: Values) => Vessel | undefined): Field[] => [
+  {
+    kind: "choice",
+    name: "place",
+    label: "Kept",
+    options: (view) => [
+      { value: AT_HOME, name: "At home" },
+      ...view.places.map((p) => ({ value: p.place.id, name: p.place.name })),
+    ],
+    first: (view, v) => of(view, v)?.place ?? AT_HOME,
+    asked: (view) => view.places.length > 0,
+  },
+  {
+    kind: "choice",
+    name: "apart",
+    label: "For",
+    options: () => [
+      { value: ANY_OIL, name: "Kitchen oil" },
+      { value: "apart", name: "Engine and gearbox oil" },
+    ],
+    first: (view, v) => (of(view, v)?.apart ? "apart" : ANY_OIL),
+    asked: (_, v) => v.text("role") === "raw",
+  },
+];
+
+const keptAs = (v: Values) => ({
+  ...(v.text("place") !== "" && v.text("place") !== AT_HOME && { place: v.text("place") as PlaceId }),
+  ...(v.text("apart") === "apart" && { apart: true }),
+});
+
 const roles = (): Option[] => VESSEL_ROLES.map((r) => ({ value: r, name: ROLE_NAMES[r] }));
 
 export const addVessel: Verb = {
@@ -59,6 +93,7 @@ export const addVessel: Verb = {
       first: (_, v) => presetOf(v.text("preset")).role,
     },
     ...measures((_, v) => presetOf(v.text("preset"))),
+    ...whereKept(() => undefined),
   ],
   build: (v, view) => {
     const preset = presetOf(v.text("preset"));
@@ -70,6 +105,7 @@ export const addVessel: Verb = {
         role: v.text("role") as "raw",
         shape: sized(preset.shape, preset.rimMm, v.number("across"), v.number("rimMm")),
         rimMm: v.number("rimMm"),
+        ...keptAs(v),
       },
     };
   },
@@ -103,6 +139,7 @@ export const changeVessel: Verb = {
       first: (view, v) => vesselOf(view, v.text("vessel"))?.vessel.role,
     },
     ...measures((view, v) => vesselOf(view, v.text("vessel"))?.vessel),
+    ...whereKept((view, v) => vesselOf(view, v.text("vessel"))?.vessel),
   ],
   build: (v, view) => {
     const known = vesselOf(view, v.text("vessel"))?.vessel;
@@ -110,59 +147,16 @@ export const changeVessel: Verb = {
     return {
       kind: "vessel",
       data: {
-        ...known,
+        id: known.id,
         name: v.text("name"),
         role: v.text("role") as "raw",
         shape: sized(known.shape, known.rimMm, v.number("across"), v.number("rimMm")),
         rimMm: v.number("rimMm"),
+        ...keptAs(v),
       },
     };
   },
   said: (v) => `${v.text("name")} is changed from now on.`,
-};
-
-export const addSource: Verb = {
-  key: "add-source",
-  name: "Add a source",
-  letter: "a",
-  group: "yard",
-  fields: [
-    { kind: "text", name: "name", label: "Its name" },
-    { kind: "text", name: "container", label: "What the oil comes in", first: () => "20 L jerrycan" },
-    {
-      kind: "choice",
-      name: "fluid",
-      label: "Oil",
-      options: () =>
-        (["canola", "soybean", "sunflower", "palm", "motor-oil"] as const).map((f) => ({
-          value: f,
-          name: FLUIDS[f].name,
-        })),
-      first: () => "canola",
-    },
-    {
-      kind: "choice",
-      name: "dirt",
-      label: "From",
-      options: () => [
-        { value: "light-fryer", name: "Chips and vegetables" },
-        { value: "meaty-fryer", name: "Meat and poultry" },
-        { value: "engine-oil", name: "Engines" },
-      ],
-      first: () => "light-fryer",
-    },
-  ],
-  build: (v, view) => ({
-    kind: "source",
-    data: {
-      id: idFrom(v.text("name"), view.sources.length) as never,
-      name: v.text("name"),
-      container: v.text("container"),
-      fluid: v.text("fluid") as "canola",
-      dirt: v.text("dirt") as "light-fryer",
-    },
-  }),
-  said: (v) => `${v.text("name")} is on the list.`,
 };
 
 export const addBag: Verb = {
@@ -173,6 +167,7 @@ export const addBag: Verb = {
   fields: [
     { kind: "number", name: "ratingUm", label: "Rating", suffix: "µm", first: () => 5, chips: () => [1, 5, 50, 200] },
     { kind: "number", name: "areaM2", label: "Area", suffix: "m²", first: () => 0.25 },
+    { kind: "money", name: "price", label: "A new one costs", optional: true },
   ],
   build: (v, view) => ({
     kind: "bag",
@@ -181,6 +176,7 @@ export const addBag: Verb = {
       name: `${v.number("ratingUm")} µm`,
       ratingUm: v.number("ratingUm"),
       areaM2: v.number("areaM2"),
+      ...(v.maybe("price") !== undefined && { price: v.number("price") }),
     },
   }),
   said: (v) => `A ${v.number("ratingUm")} µm bag is on the line.`,
@@ -224,6 +220,7 @@ export const addVehicle: Verb = {
       first: () => "loop",
     },
     { kind: "number", name: "burn", label: "Burns", suffix: "L/h", first: () => 7 },
+    { kind: "number", name: "per100", label: "On 100 km", suffix: "L", optional: true },
     { kind: "number", name: "line", label: "In the line", suffix: "L", first: () => 0.2 },
     { kind: "number", name: "pump", label: "Pump", suffix: "L/min", first: () => 1.4 },
   ],
@@ -232,6 +229,7 @@ export const addVehicle: Verb = {
       id: idFrom(v.text("name"), view.vehicles.length) as never,
       name: v.text("name"),
       burnLitresPerHour: v.number("burn"),
+      ...(v.maybe("per100") !== undefined && { litresPer100Km: v.number("per100") }),
     };
     if (v.text("dieselTank") === "none")
       return { kind: "vehicle", data: { ...engine, kind: "single", tank: v.text("oilTank") as never } };

@@ -8,12 +8,15 @@ export const roomIn = (v: VesselView): number => Math.max(0, v.capacityLitres - 
 export const vesselOf = (view: YardView, id: string): VesselView | undefined =>
   view.vessels.find((v) => v.vessel.id === id);
 
+/** What the raw containers for engine oil are called apart from the others by. */
+const apartWords = (v: VesselView): string => (v.vessel.apart ? ", for engine oil" : "");
+
 const option = (v: VesselView, now: string, units: Units): Option => ({
   value: v.vessel.id,
   name: v.vessel.name,
   detail:
     v.litres < 0.05
-      ? `empty, ${units.litres(v.capacityLitres)}`
+      ? `empty, ${units.litres(v.capacityLitres)}${apartWords(v)}`
       : // Topping up starts a settling clock again: its age belongs where one chooses.
         `${units.litres(v.litres)} ${mostlyWords(v.components)}${v.settling && v.stirredAt ? `, ${standingDays(v.stirredAt, now)}` : ""}`,
 });
@@ -48,7 +51,13 @@ export const toField = (label: string, roles: readonly VesselRole[], only = fals
     first: (view, values) =>
       inOrder(view, roles, fits(values))
         .filter((v) => roles.includes(v.vessel.role))
-        .sort((a, b) => Number(a.litres > 0.5) - Number(b.litres > 0.5) || roomIn(b) - roomIn(a))[0]?.vessel.id,
+        // What is aboard a van is filled on its rounds.
+        .sort(
+          (a, b) =>
+            Number(a.vessel.place !== undefined) - Number(b.vessel.place !== undefined) ||
+            Number(a.litres > 0.5) - Number(b.litres > 0.5) ||
+            roomIn(b) - roomIn(a),
+        )[0]?.vessel.id,
   };
 };
 

@@ -1,25 +1,58 @@
 "use client";
-import { formatNumber } from "@/core/units";
-import { useLog, useUnits, VesselColumn } from "@/desk";
+import { useState } from "react";
+import type { SourceReading } from "@/core/advice";
+import { useLog, useUnits, VesselColumn, YardLink } from "@/desk";
 import { useYard } from "@/store";
-import { Bench, Button } from "@/ui";
-import { shortDay } from "@/ui/words";
+import { Bench, Button, buttonClass, Choice } from "@/ui";
+import { Places } from "./Places";
+import { SourceCard } from "./SourceCard";
 
-/** Sources, and the raw oil that has come in and waits to be looked at. */
+type Order = "fullest" | "worth" | "name";
+
+const share = (s: SourceReading): number => s.waiting.now.mean / s.waiting.containerLitres;
+/** What is not known yet stands after what is. */
+const saved = (s: SourceReading): number => s.worth?.savedPerLitre ?? Number.NEGATIVE_INFINITY;
+
+const ORDERS: Record<Order, (a: SourceReading, b: SourceReading) => number> = {
+  fullest: (a, b) => share(b) - share(a),
+  worth: (a, b) => saved(b) - saved(a),
+  name: (a, b) => a.source.name.localeCompare(b.source.name),
+};
+
+/** Who has oil, how much waits, what each has been worth, and the raw oil that has come in. */
 export function RoundsScreen() {
   const { view } = useYard();
   const units = useUnits();
   const log = useLog();
+  const [order, setOrder] = useState<Order>("fullest");
   const raw = view.vessels.filter((v) => v.station === "rounds");
-  const sources = [...view.sources].sort((a, b) => (b.lastAt ?? "").localeCompare(a.lastAt ?? ""));
+  const sources = [...view.sources].sort(ORDERS[order]);
+  const waiting = sources.reduce((sum, s) => sum + s.waiting.now.mean, 0);
   return (
     <Bench
       title="Rounds"
-      subtitle="Who has oil, and what has come in. Press a source to log a pickup."
-      asideLabel="Sources"
+      subtitle={
+        sources.length === 0
+          ? "Nobody gives you oil yet. Add a source: a name and what the oil comes in."
+          : `About ${units.litres(waiting)} wait at ${sources.length === 1 ? "one source" : `${sources.length} sources`}.`
+      }
+      asideLabel="Next round"
       aside={
         <>
-          <div className="flex items-baseline justify-between">
+          <YardLink href="/round" className={`${buttonClass("go", "wide")}`}>
+            {view.round ? "Go on with the round" : "Plan a round"}
+          </YardLink>
+          <Button wide className="mt-2" onClick={() => log.open("pickup")}>
+            Pick up
+          </Button>
+          <Button wide className="mt-2" onClick={() => log.open("add-source")}>
+            Add a source
+          </Button>
+          <YardLink href="/labels" className={`${buttonClass("plain", "wide")} mt-2`}>
+            Labels for containers
+          </YardLink>
+          <Places />
+          <div className="mt-5 flex items-baseline justify-between">
             <h2 className="text-xl">Raw oil here</h2>
             <p className="font-plate">{units.litres(view.stations.rounds.litres)}</p>
           </div>
@@ -27,45 +60,32 @@ export function RoundsScreen() {
             Hold a jar to the light: clear amber is good, a creamy layer is fat, anything at the very bottom is water.
             Creamy or engine oil stays apart.
           </p>
-          <Button wide look="go" className="mt-3" onClick={() => log.open("pickup")}>
-            Pick up
-          </Button>
-          <Button wide className="mt-2" onClick={() => log.open("add-source")}>
-            Add a source
-          </Button>
         </>
       }
     >
-      <ul className="my-3 grid gap-2 sm:grid-cols-2 xl:grid-cols-3">
+      {sources.length > 1 ? (
+        <div className="mt-2 max-w-[480px]">
+          <Choice
+            label="In order of"
+            options={[
+              { value: "fullest", name: "Fullest" },
+              { value: "worth", name: "Worth most" },
+              { value: "name", name: "Name" },
+            ]}
+            value={order}
+            onChange={(to) => setOrder(to as Order)}
+          />
+        </div>
+      ) : null}
+      <ul className="my-3 grid gap-2 md:grid-cols-2 xl:grid-cols-3">
         {sources.map((s) => (
-          <li key={s.source.id}>
-            <button
-              type="button"
-              onClick={() => log.open("pickup", { source: s.source.id })}
-              aria-label={`Pick up from ${s.source.name}`}
-              className="flex min-h-[92px] w-full flex-col rounded-md border border-quiet bg-card px-3 py-2 text-left"
-            >
-              <span className="text-[19px] leading-tight">{s.source.name}</span>
-              <span className="font-sans text-[14px] font-normal text-ink-2">
-                {s.source.container}
-                {s.source.dirt === "engine-oil"
-                  ? ", engine oil"
-                  : s.source.dirt === "meaty-fryer"
-                    ? ", meat fryer"
-                    : ""}
-              </span>
-              <span className="mt-auto font-sans text-[14px] font-normal">
-                {s.lastAt
-                  ? `last ${shortDay(s.lastAt)}, ${units.litres(s.lastLitres ?? 0)}; ${s.pickups === 1 ? "1 pickup" : `${formatNumber(s.pickups, 0)} pickups`}, ${units.litres(s.litres)}`
-                  : "not visited yet"}
-              </span>
-            </button>
-          </li>
+          <SourceCard key={s.source.id} source={s} />
         ))}
       </ul>
-      <ul className="mt-6 flex flex-wrap items-end">
+      <h2 className="mt-5 text-xl">Raw oil that has come in</h2>
+      <ul className="mt-2 flex flex-wrap items-end">
         {raw.map((v) => (
-          <VesselColumn key={v.vessel.id} vessel={v} pxPerMm={0.3} />
+          <VesselColumn key={v.vessel.id} vessel={v} pxPerMm={0.24} />
         ))}
       </ul>
     </Bench>

@@ -1,10 +1,13 @@
 "use client";
 import { Label, Radio, RadioGroup } from "@headlessui/react";
+import type { ReactNode } from "react";
 
 export interface Option {
   readonly value: string;
   readonly name: string;
   readonly detail?: string;
+  /** Beside the words, for what one knows by sight. */
+  readonly picture?: ReactNode;
 }
 
 interface Props {
@@ -25,10 +28,13 @@ export function Choice({ label, options, value, onChange, error }: Props) {
           <Radio
             key={o.value}
             value={o.value}
-            className="flex min-h-[var(--target)] cursor-pointer flex-col justify-center rounded-md border border-quiet bg-card px-3 py-1 leading-tight data-checked:border-go data-checked:shadow-[inset_0_0_0_2px_var(--go)]"
+            className="flex min-h-[var(--target)] cursor-pointer items-center gap-2 rounded-md border border-quiet bg-card px-3 py-1 leading-tight data-checked:border-go data-checked:shadow-[inset_0_0_0_2px_var(--go)]"
           >
-            <span className="font-plate text-[17px] font-semibold">{o.name}</span>
-            {o.detail ? <span className="text-[13px] text-ink-2">{o.detail}</span> : null}
+            {o.picture}
+            <span className="flex flex-col">
+              <span className="font-plate text-[17px] font-semibold">{o.name}</span>
+              {o.detail ? <span className="text-[13px] text-ink-2">{o.detail}</span> : null}
+            </span>
           </Radio>
         ))}
       </div>

@@ -69,3 +69,6 @@ export function priceWords(pricePerLitre: number | undefined, money: (amount: nu
   if (pricePerLitre === 0) return "free";
   return pricePerLitre > 0 ? `${money(pricePerLitre)} a litre` : `they pay ${money(-pricePerLitre)} a litre`;
 }
+
+/** "74 %", "0.4 %". */
+export const percentWords = (share: number): string => `${formatNumber(share * 100, share < 0.0995 ? 1 : 0)} %`;

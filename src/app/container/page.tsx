@@ -1,0 +1,5 @@
+import { ContainerScreen } from "@/stations/container";
+
+export default function Page() {
+  return <ContainerScreen />;
+}

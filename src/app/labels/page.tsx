@@ -1,0 +1,5 @@
+import { LabelsScreen } from "@/stations/labels";
+
+export default function Page() {
+  return <LabelsScreen />;
+}

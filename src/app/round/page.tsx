@@ -1,0 +1,5 @@
+import { RoundScreen } from "@/stations/round";
+
+export default function Page() {
+  return <RoundScreen />;
+}

@@ -1,0 +1,5 @@
+import { SourceScreen } from "@/stations/source";
+
+export default function Page() {
+  return <SourceScreen />;
+}

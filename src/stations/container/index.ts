@@ -1,0 +1,1 @@
+export { ContainerScreen } from "./ContainerScreen";

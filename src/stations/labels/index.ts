@@ -1,0 +1,1 @@
+export { LabelsScreen } from "./LabelsScreen";

@@ -1,0 +1,46 @@
+/** A paper to print on: how large a label is, and what its page is called in the style sheet. */
+export interface Paper {
+  readonly key: string;
+  readonly name: string;
+  readonly detail: string;
+  /** Classes of the sheet and of one label: sizes in millimetres, so that print is to scale. */
+  readonly sheet: string;
+  readonly label: string;
+  readonly large: boolean;
+}
+
+/** Millimetres are written out in full so that the style sheet finds them. */
+export const PAPERS: readonly Paper[] = [
+  {
+    key: "a4-8",
+    name: "A4, 8 labels",
+    detail: "99 × 67 mm",
+    sheet: "page-a4 grid-cols-[repeat(2,99mm)]",
+    label: "h-[67mm] w-[99mm]",
+    large: true,
+  },
+  {
+    key: "a4-21",
+    name: "A4, 21 labels",
+    detail: "64 × 38 mm",
+    sheet: "page-a4 grid-cols-[repeat(3,64mm)]",
+    label: "h-[38mm] w-[64mm]",
+    large: false,
+  },
+  {
+    key: "roll-62",
+    name: "Label printer",
+    detail: "62 × 29 mm",
+    sheet: "page-roll-62 grid-cols-[62mm]",
+    label: "h-[29mm] w-[62mm] break-after-page",
+    large: false,
+  },
+  {
+    key: "roll-100",
+    name: "Label printer",
+    detail: "100 × 50 mm",
+    sheet: "page-roll-100 grid-cols-[100mm]",
+    label: "h-[50mm] w-[100mm] break-after-page",
+    large: true,
+  },
+];

@@ -1,0 +1,257 @@
+"use client";
+import { useMemo, useState } from "react";
+import { ulid } from "ulid";
+import { HOME, mapSpot, roomAlong, staysApart } from "@/core/advice";
+import { writeGpx } from "@/core/formats/gpx";
+import type { RoundId, SourceId } from "@/core/ledger";
+import { onEarth } from "@/core/rounds";
+import { formatKilometres, formatMinutes } from "@/core/units";
+import { useTell, useUnits, YardLink } from "@/desk";
+import { useYard } from "@/store";
+import { Bench, Button, buttonClass, fileName, type MapSpot, SchematicMap, saveFile } from "@/ui";
+import { accessWords, dayName, minuteOfDay, sourceName } from "@/ui/words";
+import { ChoiceForm } from "./ChoiceForm";
+import { firstTexts, NO_PLACE, readChoice } from "./choice";
+import { RoundSheet } from "./RoundSheet";
+import { type PlannedStop, StopList } from "./StopList";
+import { Totals } from "./Totals";
+import { usePlan } from "./usePlan";
+
+/** Plan a round: the app chooses and orders the stops; one may reorder them, leave some out, and see what it costs. */
+export function PlanView() {
+  const { view, now } = useYard();
+  const units = useUnits();
+  const tell = useTell();
+  const [texts, setTexts] = useState(() => firstTexts(view));
+  const [leftOut, setLeftOut] = useState<readonly SourceId[]>([]);
+  const [order, setOrder] = useState<readonly SourceId[] | null>(null);
+  const [refused, setRefused] = useState<string | null>(null);
+  const read = useMemo(() => readChoice(texts, leftOut, view, units), [texts, leftOut, view, units]);
+  const { choice } = read;
+  const planned = usePlan(choice, order);
+  const { plan, asked } = planned;
+  const idAt = (stop: number): SourceId => asked.sources[stop] as SourceId;
+  const ids = plan?.order.map((s) => idAt(s.stop)) ?? [];
+  const sourceAt = (id: SourceId) => view.sources.find((s) => s.source.id === id)?.source;
+
+  const stops = (plan?.order ?? []).map((s): PlannedStop => {
+    const id = idAt(s.stop);
+    const source = sourceAt(id);
+    const closed = planned.fault?.code === "closed" && planned.fault.stop === s.stop;
+    return {
+      id,
+      name: sourceName(view, id),
+      at: minuteOfDay(Math.round(choice.minute + s.startsHours * 60) % 1440),
+      litres: `about ${units.litres(s.litres)}`,
+      note: source && staysApart(source) ? "kept apart" : "",
+      wrong: closed
+        ? `Closed then: ${accessWords(source?.access)}.`
+        : s.litres < 0.5
+          ? "No room left for its oil."
+          : null,
+    };
+  });
+  const others = asked.sources.filter((id) => !ids.includes(id));
+  const points = asked.sources.map((id, i) => ({
+    key: id,
+    name: sourceName(view, id),
+    eastKm: asked.question.stops[i]?.eastKm ?? 0,
+    northKm: asked.question.stops[i]?.northKm ?? 0,
+    number: ids.includes(id) ? ids.indexOf(id) + 1 : null,
+  }));
+  const route = routeOf(asked.question.home, points, ids, choice.ends);
+
+  const setOff = async (): Promise<void> => {
+    if (!plan) return;
+    const said = `Set off: ${ids.length === 1 ? "one stop" : `${ids.length} stops`}, about ${formatKilometres(plan.km)}.`;
+    setRefused(
+      await tell(
+        {
+          kind: "round",
+          data: {
+            id: ulid(Date.parse(now())) as RoundId,
+            by: choice.by,
+            stops: plan.order.map((s) => ({ source: idAt(s.stop), litres: s.litres })),
+            forecast: { km: plan.km, hours: plan.hours, litres: plan.litres, value: plan.value },
+          },
+        },
+        said,
+      ),
+    );
+  };
+
+  const { home } = view.settings;
+  const saveGpx = (): void => {
+    if (!home) return;
+    const named = [
+      texts.by !== NO_PLACE && route.length > 0 ? view.settings.yardName : view.settings.yardName,
+      ...ids.map((id) => sourceName(view, id)),
+      choice.ends === "last-stop" ? "" : view.settings.yardName,
+    ];
+    const name = `Round of ${dayName(view.at)}`;
+    const gpx = writeGpx({
+      name,
+      writtenAt: now(),
+      points: route.map((spot, i) => ({
+        ...onEarth(home, spot),
+        name: named[i] ?? "",
+        note: stops[i - 1] ? `${stops[i - 1]?.at}, ${stops[i - 1]?.litres}` : "",
+      })),
+    });
+    saveFile(`${fileName(name)}.gpx`, "application/gpx+xml", gpx);
+  };
+
+  return (
+    <>
+      <div className="contents print:hidden">
+        <Bench
+          title="Plan a round"
+          subtitle="The stops that are worth most, in the best order, within your hours, payload, containers and settling room."
+          asideLabel="What it may take"
+          aside={
+            <>
+              <Totals planned={planned} choice={choice} room={roomAlong(view, choice.by)} own={order !== null} />
+              <Button wide look="go" className="mt-3" disabled={ids.length === 0} onClick={() => void setOff()}>
+                Set off
+              </Button>
+              <p aria-live="polite" className="text-stop">
+                {refused}
+              </p>
+              <div className="mt-2 grid grid-cols-2 gap-2">
+                <Button disabled={ids.length === 0 || !home} onClick={saveGpx}>
+                  Save as GPX
+                </Button>
+                <Button disabled={ids.length === 0} onClick={() => window.print()}>
+                  Print the sheet
+                </Button>
+              </div>
+              {home ? null : (
+                <p className="mt-1 text-[14px] text-ink-2">
+                  A navigator needs to know where home is. <YardLink href="/shed">Say it in the Shed.</YardLink>
+                </p>
+              )}
+              <ChoiceForm texts={texts} read={read} onChange={(more) => setTexts((t) => ({ ...t, ...more }))} />
+            </>
+          }
+        >
+          <div className="mt-2 max-w-[760px]">
+            <SchematicMap
+              homeName={view.settings.yardName}
+              points={points}
+              route={route}
+              kilometres={(km) => formatKilometres(km)}
+              label={
+                ids.length === 0
+                  ? "Map: no round yet"
+                  : `Map of the round: home, ${stops.map((s) => s.name).join(", ")}${choice.ends === "last-stop" ? "" : ", home"}; ${formatKilometres(plan?.km ?? 0)}`
+              }
+            />
+            <div className="mt-3 flex items-baseline justify-between">
+              <h2 className="text-xl">{stops.length === 1 ? "One stop" : `${stops.length} stops`}</h2>
+              {order === null ? null : (
+                <Button look="quiet" onClick={() => setOrder(null)}>
+                  Back to the best round
+                </Button>
+              )}
+            </div>
+            {plan && ids.length === 0 ? (
+              <p>Nothing is worth the way, or nothing fits. See what stops it on the right.</p>
+            ) : null}
+            <StopList
+              stops={stops}
+              onOrder={setOrder}
+              onLeaveOut={(id) => {
+                setLeftOut((l) => [...l, id]);
+                setOrder((o) => (o ? o.filter((x) => x !== id) : o));
+              }}
+            />
+            <NotOnIt
+              others={others}
+              leftOut={leftOut}
+              unplaced={asked.unplaced}
+              onPutIn={(id) => {
+                setLeftOut((l) => l.filter((x) => x !== id));
+                setOrder([...ids.filter((x) => x !== id), id]);
+              }}
+            />
+            {planned.fault?.code === "too-long" ? (
+              <p className="mt-2 text-stop">
+                It takes {formatMinutes(planned.fault.hours * 60)}: longer than the {formatMinutes(choice.hours * 60)}{" "}
+                there are.
+              </p>
+            ) : null}
+          </div>
+        </Bench>
+      </div>
+      <RoundSheet ids={ids} stops={stops} plan={plan} points={points} route={route} />
+    </>
+  );
+}
+
+function routeOf(
+  start: MapSpot,
+  points: readonly (MapSpot & { key: string })[],
+  ids: readonly SourceId[],
+  ends: "home" | "start" | "last-stop",
+): MapSpot[] {
+  if (ids.length === 0) return [];
+  const along = ids.flatMap((id) => points.filter((p) => p.key === id));
+  return [start, ...along, ...(ends === "last-stop" ? [] : [ends === "home" ? HOME : start])];
+}
+
+interface NotOnItProps {
+  readonly others: readonly SourceId[];
+  readonly leftOut: readonly SourceId[];
+  readonly unplaced: readonly SourceId[];
+  readonly onPutIn: (id: SourceId) => void;
+}
+
+/** Who is not called at, and why. */
+function NotOnIt({ others, leftOut, unplaced, onPutIn }: NotOnItProps) {
+  const { view } = useYard();
+  const units = useUnits();
+  const rows = [...others, ...leftOut.filter((id) => !others.includes(id))];
+  if (rows.length + unplaced.length === 0) return null;
+  return (
+    <section aria-labelledby="others-title" className="mt-4">
+      <h2 id="others-title" className="text-xl">
+        Not on it
+      </h2>
+      <ul>
+        {rows.map((id) => {
+          const s = view.sources.find((x) => x.source.id === id);
+          const away = s?.source.spot ? mapSpot(s.source.spot, view.settings.home) : null;
+          return (
+            <li key={id} className="flex items-center justify-between gap-2 border-t border-rule py-1">
+              <span className="leading-tight">
+                <b className="font-plate text-[17px]">{sourceName(view, id)}</b>
+                <br />
+                <span className="text-[14px] text-ink-2">
+                  {leftOut.includes(id) ? "left out by you" : "not worth it, no room or closed"}; about{" "}
+                  {units.litres(s?.waiting.now.mean ?? 0)}
+                  {away ? `, ${formatKilometres(Math.hypot(away.eastKm, away.northKm))} away` : ""};{" "}
+                  {accessWords(s?.source.access)}
+                </span>
+              </span>
+              <Button onClick={() => onPutIn(id)}>
+                Put in<span className="sr-only"> {sourceName(view, id)}</span>
+              </Button>
+            </li>
+          );
+        })}
+        {unplaced.map((id) => (
+          <li key={id} className="flex items-center justify-between gap-2 border-t border-rule py-1">
+            <span className="leading-tight">
+              <b className="font-plate text-[17px]">{sourceName(view, id)}</b>
+              <br />
+              <span className="text-[14px] text-ink-2">nowhere on the map yet</span>
+            </span>
+            <YardLink href={`/source?id=${id}`} className={buttonClass("plain")}>
+              Say where
+            </YardLink>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,175 @@
+import { isApart, type SourceReading, safeLitres, staysApart, type VesselView, type YardView } from "@/core/advice";
+import { FLUIDS, type FluidId } from "@/core/fluids";
+import type { Check, Draft, PlaceId, RoundId, Source, VesselId } from "@/core/ledger";
+import { judgeLot, muckOf } from "@/core/rounds";
+import { parsePlain, type Result } from "@/core/units";
+import { type Units, wordQuantityError } from "@/ui/words";
+
+export type CountedBy = "scoops" | "jerrycans" | "pump";
+
+/** What has been seen, counted and chosen at a stop, as typed. */
+export interface StopTexts {
+  readonly check: Check;
+  readonly fluid: FluidId | "";
+  readonly by: CountedBy;
+  readonly scoops: number;
+  readonly scoopLitres: string;
+  readonly jerrycans: number;
+  readonly jerrycanLitres: string;
+  readonly pumpLitres: string;
+  readonly to: string;
+  readonly left: string;
+  /** Untouched, it follows the price. */
+  readonly paid: string | null;
+  readonly reason: string;
+}
+
+export function firstStopTexts(source: Source): StopTexts {
+  return {
+    check: {
+      look: "clear",
+      smell: "fried",
+      fried: staysApart(source)
+        ? "engine"
+        : source.dirt === "meaty-fryer"
+          ? "meat"
+          : source.dirt
+            ? "plants"
+            : "unknown",
+      bottomWater: "none",
+    },
+    fluid: source.fluid ?? "",
+    by: "jerrycans",
+    scoops: 0,
+    scoopLitres: "2",
+    jerrycans: 0,
+    jerrycanLitres: "20",
+    pumpLitres: "",
+    to: "",
+    left: "",
+    paid: null,
+    reason: "",
+  };
+}
+
+export interface ReadStop {
+  readonly errors: Readonly<Record<string, string>>;
+  readonly litres: number | null;
+  readonly fluid: FluidId;
+  readonly to: VesselView | undefined;
+  readonly paid: number | null;
+  readonly paidText: string;
+  readonly pickup: Draft | null;
+}
+
+/** The containers a lot may go into: those that travel with the round, fitting ones first. */
+export function containersFor(view: YardView, by: PlaceId | null, apart: boolean): VesselView[] {
+  const along = view.vessels.filter(
+    (v) =>
+      (v.vessel.role === "raw" || (by === null && v.vessel.role === "settling")) && (v.vessel.place ?? null) === by,
+  );
+  const rank = (v: VesselView): number => {
+    if (roomIn(v) < 0.5) return 4;
+    if (isApart(v) !== apart) return 3;
+    // A lot that is to stay apart wants an empty one; a good lot tops up what is begun.
+    return apart && v.litres > 0.5 && !isApart(v) ? 2 : v.vessel.role === "raw" ? 0 : 1;
+  };
+  return along.sort((a, b) => rank(a) - rank(b) || roomIn(b) - roomIn(a));
+}
+
+export const roomIn = (v: VesselView): number => Math.max(0, safeLitres(v.vessel) - v.litres);
+
+export function readStop(
+  source: SourceReading,
+  t: StopTexts,
+  round: RoundId,
+  containers: readonly VesselView[],
+  units: Units,
+): ReadStop {
+  const errors: Record<string, string> = {};
+  const positive = (
+    field: string,
+    text: string,
+    read: (x: string) => Result<number, never> | ReturnType<typeof parsePlain>,
+  ): number | null => {
+    const found = read(text);
+    if (!found.ok) errors[field] = wordQuantityError(found.error);
+    else if (found.value < 0) errors[field] = "It cannot be less than nothing.";
+    return found.ok && found.value >= 0 ? found.value : null;
+  };
+  const litres = litresCounted(t, positive, units);
+  const fluid = t.fluid || (t.check.fried === "engine" ? "motor-oil" : "canola");
+  const to = containers.find((v) => v.vessel.id === t.to) ?? containers[0];
+  const price = source.source.pricePerLitre;
+  const owed = price === undefined || litres === null ? "" : String(Math.round(price * litres * 100) / 100);
+  const paidText = t.paid ?? owed;
+  const paid = paidText.trim() === "" ? 0 : paidOf(paidText, errors);
+  const leftLitres = t.left.trim() === "" ? undefined : (positive("left", t.left, units.parseLitres) ?? undefined);
+  const complete = litres !== null && litres > 0 && to && paid !== null && Object.keys(errors).length === 0;
+  return {
+    errors,
+    litres,
+    fluid,
+    to,
+    paid,
+    paidText,
+    pickup: complete
+      ? {
+          kind: "pickup",
+          data: {
+            source: source.source.id,
+            to: to.vessel.id as VesselId,
+            fluid,
+            amount: { litres },
+            muck: muckOf(dirtOf(source.source, t, fluid), t.check),
+            look: t.check.look,
+            check: t.check,
+            counted: { by: t.by, count: countOf(t, litres) },
+            round,
+            ...(leftLitres !== undefined && { leftLitres }),
+            ...(paid !== 0 && { paid }),
+          },
+        }
+      : null,
+  };
+}
+
+const MOST_PAID = 1e6;
+
+function paidOf(text: string, errors: Record<string, string>): number | null {
+  const read = parsePlain(text);
+  if (!read.ok) errors.paid = wordQuantityError(read.error);
+  else if (Math.abs(read.value) > MOST_PAID) errors.paid = "That is more than any oil costs.";
+  return read.ok && Math.abs(read.value) <= MOST_PAID ? read.value : null;
+}
+
+function litresCounted(
+  t: StopTexts,
+  positive: (field: string, text: string, read: typeof parsePlain) => number | null,
+  units: Units,
+): number | null {
+  if (t.by === "pump")
+    return t.pumpLitres.trim() === "" ? null : positive("pumpLitres", t.pumpLitres, units.parseLitres);
+  const [count, each, field] =
+    t.by === "scoops" ? [t.scoops, t.scoopLitres, "scoopLitres"] : [t.jerrycans, t.jerrycanLitres, "jerrycanLitres"];
+  const litresEach = positive(field as string, each as string, units.parseLitres);
+  return litresEach === null ? null : Math.round((count as number) * litresEach * 100) / 100;
+}
+
+const countOf = (t: StopTexts, litres: number): number =>
+  t.by === "scoops" ? t.scoops : t.by === "jerrycans" ? t.jerrycans : litres;
+
+/** What was seen at the stop outranks what was known: meat, or an engine. */
+export function dirtOf(source: Source, t: StopTexts, fluid: FluidId): NonNullable<Source["dirt"]> {
+  if (t.check.fried === "engine" || FLUIDS[fluid].family === "engine") return "engine-oil";
+  if (t.check.fried === "meat") return "meaty-fryer";
+  return t.check.fried === "plants" ? "light-fryer" : (source.dirt ?? "light-fryer");
+}
+
+/** A source whose oil was not known is known from its first stop on. */
+export function learned(source: Source, t: StopTexts, fluid: FluidId): Source | null {
+  if (source.fluid !== undefined && source.dirt !== undefined) return null;
+  return { ...source, fluid: source.fluid ?? fluid, dirt: source.dirt ?? dirtOf(source, t, fluid) };
+}
+
+export const verdictOf = (t: StopTexts) => judgeLot(t.check);

@@ -1,0 +1,58 @@
+"use client";
+import type { PlaceView } from "@/core/advice";
+import { formatKilometres, formatNumber } from "@/core/units";
+import { useLog, useUnits } from "@/desk";
+import { useYard } from "@/store";
+import { Button } from "@/ui";
+
+/** The van, bus or trailer: what is aboard, what it may still carry, how far it gets. */
+export function Places() {
+  const { view } = useYard();
+  const log = useLog();
+  return (
+    <section aria-labelledby="places-title" className="mt-5">
+      <div className="flex items-baseline justify-between">
+        <h2 id="places-title" className="text-xl">
+          On wheels
+        </h2>
+      </div>
+      <ul>
+        {view.places.map((p) => (
+          <Place key={p.place.id} place={p} />
+        ))}
+      </ul>
+      {view.places.length === 0 ? (
+        <p className="text-[14px] text-ink-2">No van, bus or trailer yet. It may have containers of its own.</p>
+      ) : null}
+      <Button className="mt-2" onClick={() => log.open("add-place")}>
+        Add a van, bus or trailer
+      </Button>
+    </section>
+  );
+}
+
+function Place({ place: p }: { place: PlaceView }) {
+  const units = useUnits();
+  const log = useLog();
+  return (
+    <li className="border-t border-rule py-2">
+      <div className="flex items-baseline justify-between gap-2">
+        <span className="font-plate text-[18px] font-semibold">{p.place.name}</span>
+        <Button look="quiet" onClick={() => log.open("change-place", { place: p.place.id })}>
+          Change<span className="sr-only"> {p.place.name}</span>
+        </Button>
+      </div>
+      <p className="text-[14px]">
+        {units.litres(p.litresAboard)} aboard, {formatNumber(p.payloadLeftKg, 0)} kg of{" "}
+        {formatNumber(p.place.payloadKg, 0)} kg left to load
+      </p>
+      {p.range ? (
+        <p className="text-[14px] text-ink-2">
+          {units.litres(p.range.litres)} of fuel: about {formatKilometres(p.range.km)} at{" "}
+          {formatNumber(p.range.litresPer100Km, 1)} L on 100 km,{" "}
+          {p.range.measuredKm > 0 ? `measured on ${formatKilometres(p.range.measuredKm)}` : "as you said"}
+        </p>
+      ) : null}
+    </li>
+  );
+}

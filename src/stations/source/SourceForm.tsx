@@ -1,0 +1,138 @@
+"use client";
+import { type FormEvent, useState } from "react";
+import { FLUIDS, type FluidId } from "@/core/fluids";
+import type { Source } from "@/core/ledger";
+import { useTell, useUnits } from "@/desk";
+import { useYard } from "@/store";
+import { AreaField, Button, Caution, Choice, SelectField, TextField } from "@/ui";
+import { currencySign } from "@/ui/words";
+import { AccessFields } from "./AccessFields";
+import { type Deal, readSource, type SourceTexts, type Where } from "./sourceForm";
+
+interface Props {
+  readonly source: Source;
+  readonly texts: SourceTexts;
+  readonly onChange: (more: Partial<SourceTexts>) => void;
+}
+
+const COLLECTED: readonly FluidId[] = ["canola", "soybean", "sunflower", "cottonseed", "palm", "motor-oil", "atf"];
+const APART: readonly (FluidId | "")[] = ["motor-oil", "atf"];
+
+/** Everything that is known of a source. Only its name and container are needed; the rest when it matters. */
+export function SourceForm({ source, texts: t, onChange }: Props) {
+  const { view } = useYard();
+  const units = useUnits();
+  const tell = useTell();
+  const [refused, setRefused] = useState<string | null>(null);
+  const { source: read, errors } = readSource(source.id, t, units);
+  const money = currencySign(view.settings.currency).trim();
+  const litres = units.litres(1).split(" ").slice(1).join(" ");
+
+  const save = async (e: FormEvent): Promise<void> => {
+    e.preventDefault();
+    setRefused(
+      read
+        ? await tell({ kind: "source", data: read }, `${read.name} is noted.`)
+        : "Something above is not right yet. Nothing was lost.",
+    );
+  };
+
+  const line = (key: keyof SourceTexts & string, label: string, suffix?: string) => (
+    <TextField
+      label={label}
+      value={t[key] as string}
+      onChange={(value) => onChange({ [key]: value })}
+      error={errors[key]}
+      suffix={suffix}
+      decimal={suffix !== undefined}
+    />
+  );
+
+  return (
+    <form onSubmit={(e) => void save(e)} className="mt-2 flex flex-col gap-3">
+      {line("name", "Its name")}
+      {line("container", "What the oil comes in")}
+      <div className="grid grid-cols-2 gap-2">
+        {line("containerCount", "How many of them", "")}
+        {line("containerLitres", "Each holds", litres)}
+      </div>
+      {line("usualLitres", "Usually ready", litres)}
+      <SelectField
+        label="Oil"
+        value={t.fluid}
+        options={[{ value: "", name: "Not known yet" }, ...COLLECTED.map((f) => ({ value: f, name: FLUIDS[f].name }))]}
+        onChange={(fluid) =>
+          onChange({
+            fluid: fluid as FluidId | "",
+            ...(APART.includes(fluid as FluidId) && { dirt: "engine-oil" as const }),
+          })
+        }
+      />
+      <Choice
+        label="From"
+        options={[
+          { value: "", name: "Not known yet" },
+          { value: "light-fryer", name: "Chips, vegetables" },
+          { value: "meaty-fryer", name: "Meat, poultry" },
+          { value: "engine-oil", name: "Engine, gearbox" },
+        ]}
+        value={t.dirt}
+        onChange={(dirt) => onChange({ dirt: dirt as SourceTexts["dirt"] })}
+      />
+      {t.dirt === "engine-oil" || APART.includes(t.fluid) ? (
+        <Caution>
+          Used engine and gearbox oil causes cancer and holds heavy metals. Gloves; containers of its own; its sludge
+          goes to a licensed recycler. It stays apart from kitchen oil unless you say otherwise at the pour.
+        </Caution>
+      ) : null}
+      {line("fries", "What they fry or drain, how often")}
+      <Choice
+        label="Price"
+        options={[
+          { value: "unknown", name: "Not known yet" },
+          { value: "free", name: "Free" },
+          { value: "price", name: "They want" },
+          { value: "fee", name: "They pay" },
+        ]}
+        value={t.deal}
+        onChange={(deal) => onChange({ deal: deal as Deal })}
+      />
+      {t.deal === "price" || t.deal === "fee" ? line("price", "For a litre", money) : null}
+      <AccessFields access={t.access} errors={errors} onChange={(access) => onChange({ access })} />
+      {line("minutesThere", "A stop there takes", "min")}
+      <Choice
+        label="Where it is"
+        options={[
+          { value: "unknown", name: "Not known yet" },
+          { value: "map", name: "On the map", detail: "from home" },
+          { value: "earth", name: "Coordinates" },
+        ]}
+        value={t.where}
+        onChange={(where) => onChange({ where: where as Where })}
+      />
+      {t.where === "map" ? (
+        <div className="grid grid-cols-2 gap-2">
+          {line("eastKm", "East of home", "km")}
+          {line("northKm", "North of home", "km")}
+        </div>
+      ) : null}
+      {t.where === "earth" ? (
+        <div className="grid grid-cols-2 gap-2">
+          {line("latitude", "Latitude", "°")}
+          {line("longitude", "Longitude", "°")}
+        </div>
+      ) : null}
+      {t.where === "earth" && view.settings.home === null ? (
+        <p className="text-[14px] text-warn">Say in the Shed where home is, or it cannot be put on the map.</p>
+      ) : null}
+      {line("contact", "Whom to ask")}
+      <AreaField label="Notes" value={t.notes} onChange={(notes) => onChange({ notes })} error={errors.notes} />
+      <p aria-live="polite" className="text-stop">
+        {refused}
+      </p>
+      <Button type="submit" look="go" wide>
+        Keep it
+      </Button>
+    </form>
+  );
+}

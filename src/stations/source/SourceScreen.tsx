@@ -1,0 +1,146 @@
+"use client";
+import { useSearchParams } from "next/navigation";
+import { useState } from "react";
+import { mapSpot, type SourceReading } from "@/core/advice";
+import { formatKilometres } from "@/core/units";
+import { useLog, useUnits, Why, YardLink } from "@/desk";
+import { useYard } from "@/store";
+import { Bench, Button, buttonClass, FillingDrum, type MapSpot, SchematicMap } from "@/ui";
+import { accessWords, priceWords, shortDay } from "@/ui/words";
+import { History } from "./History";
+import { Photo } from "./Photo";
+import { SourceForm } from "./SourceForm";
+import { type SourceTexts, textsOf } from "./sourceForm";
+
+/** One source: what waits there, where it is, what has come of its oil, and all that is known of it. */
+export function SourceScreen() {
+  const { view } = useYard();
+  const id = useSearchParams().get("id");
+  const source = view.sources.find((s) => s.source.id === id);
+  if (!source)
+    return (
+      <div className="p-5">
+        <h1 className="text-[27px]">No such source</h1>
+        <p>The address names none that is in this yard.</p>
+        <YardLink href="/rounds" className={`${buttonClass("plain")} mt-3`}>
+          All sources
+        </YardLink>
+      </div>
+    );
+  return <OneSource key={source.source.id} source={source} />;
+}
+
+function OneSource({ source: s }: { source: SourceReading }) {
+  const units = useUnits();
+  const log = useLog();
+  const [typed, setTyped] = useState<Partial<SourceTexts>>({});
+  const texts = { ...textsOf(s.source, units), ...typed };
+  const { waiting: w } = s;
+  const full = w.fullAt ? `full about ${shortDay(w.fullAt)}` : "not full for years";
+  const likely =
+    w.fullEarliestAt && w.fullLatestAt ? `, likely ${shortDay(w.fullEarliestAt)} to ${shortDay(w.fullLatestAt)}` : "";
+  return (
+    <Bench
+      title={s.source.name}
+      subtitle={`${s.source.container}; ${priceWords(s.source.pricePerLitre, units.money)}; ${accessWords(s.source.access)}.`}
+      asideLabel="What is known of it"
+      aside={
+        <>
+          <h2 className="text-xl">What is known of it</h2>
+          <SourceForm source={s.source} texts={texts} onChange={(more) => setTyped((t) => ({ ...t, ...more }))} />
+        </>
+      }
+    >
+      <div className="mt-3 flex flex-wrap items-start gap-5">
+        <FillingDrum
+          holdsLitres={w.containerLitres}
+          {...w.now}
+          height={150}
+          label={`About ${units.litres(w.now.mean)} of ${units.litres(w.containerLitres)} waiting, likely ${units.litres(w.now.low)} to ${units.litres(w.now.high)}`}
+        />
+        <div className="min-w-[240px] flex-1">
+          <p className="font-plate text-[25px] leading-tight font-semibold">about {units.litres(w.now.mean)} waiting</p>
+          <p>
+            likely {units.litres(w.now.low)} to {units.litres(w.now.high)} of {units.litres(w.containerLitres)}
+          </p>
+          <p className="text-ink-2">
+            Last visit {s.lastAt ? shortDay(s.lastAt) : "never"}; {full}
+            {likely}.
+          </p>
+          <div className="mt-2 flex flex-wrap gap-2">
+            <Button look="go" onClick={() => log.open("pickup", { source: s.source.id })}>
+              Pick up
+            </Button>
+            <Button onClick={() => log.open("visit", { source: s.source.id })}>Called, took nothing</Button>
+          </div>
+          <FillingWhy source={s} />
+        </div>
+      </div>
+      <Where source={s} texts={texts} onPick={(more) => setTyped((t) => ({ ...t, ...more }))} />
+      <Photo source={s.source} photo={s.photo} />
+      <History source={s} />
+    </Bench>
+  );
+}
+
+function FillingWhy({ source: s }: { source: SourceReading }) {
+  const { question } = s.waiting;
+  const { length } = question.pickups;
+  return (
+    <Why
+      name="filling-rate"
+      input={question}
+      readings={
+        length === 0
+          ? "none of your pickups yet: taken for its containers full in three weeks."
+          : `${length} of your pickups, each with the days since the one before.`
+      }
+    />
+  );
+}
+
+interface WhereProps {
+  readonly source: SourceReading;
+  readonly texts: SourceTexts;
+  readonly onPick: (more: Partial<SourceTexts>) => void;
+}
+
+const tenth = (km: number): string => (Math.round(km * 10) / 10).toFixed(1);
+
+/** Where it lies; pressing the map puts it there. */
+function Where({ source, texts, onPick }: WhereProps) {
+  const { view } = useYard();
+  const { home } = view.settings;
+  const typedSpot = (): MapSpot | null => {
+    const [east, north] = [Number(texts.eastKm), Number(texts.northKm)];
+    if (texts.where !== "map" || texts.eastKm.trim() === "" || !Number.isFinite(east) || !Number.isFinite(north))
+      return source.source.spot ? mapSpot(source.source.spot, home) : null;
+    return { eastKm: east, northKm: north };
+  };
+  const points = view.sources.flatMap((s) => {
+    const spot = s === source ? typedSpot() : s.source.spot ? mapSpot(s.source.spot, home) : null;
+    return spot ? [{ ...spot, key: s.source.id, name: s.source.name, number: s === source ? 1 : null }] : [];
+  });
+  const here = points.find((p) => p.key === source.source.id);
+  return (
+    <section aria-labelledby="where-title" className="mt-4 max-w-[720px]">
+      <h2 id="where-title" className="text-xl">
+        Where it is
+      </h2>
+      <p className="mb-1 text-[14px] text-ink-2">
+        {here
+          ? `${formatKilometres(Math.hypot(here.eastKm, here.northKm))} from home as the crow flies. `
+          : "Not on the map yet. "}
+        Press the map to put it there, then keep it.
+      </p>
+      <SchematicMap
+        homeName={view.settings.yardName}
+        points={points}
+        route={[]}
+        kilometres={(km) => formatKilometres(km)}
+        label={`Map of ${points.length} sources round home; ${here ? `${source.source.name} lies ${tenth(here.eastKm)} km east and ${tenth(here.northKm)} km north` : `${source.source.name} is not on it yet`}`}
+        onPick={(spot) => onPick({ where: "map", eastKm: tenth(spot.eastKm), northKm: tenth(spot.northKm) })}
+      />
+    </section>
+  );
+}

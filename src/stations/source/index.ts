@@ -1,0 +1,1 @@
+export { SourceScreen } from "./SourceScreen";

@@ -1,0 +1,185 @@
+import type { FluidId } from "@/core/fluids";
+import type { Access, Source, Spot } from "@/core/ledger";
+import { parsePlain } from "@/core/units";
+import { minuteOfDay, type Units, wordQuantityError } from "@/ui/words";
+
+/** Opening hours as typed. */
+export interface AccessText {
+  readonly weekdays: readonly number[];
+  readonly from: string;
+  readonly to: string;
+}
+
+export type Deal = "unknown" | "free" | "price" | "fee";
+export type Where = "unknown" | "map" | "earth";
+
+/** A source as it is typed: texts stay as they are until they read as something. */
+export interface SourceTexts {
+  readonly name: string;
+  readonly container: string;
+  readonly containerLitres: string;
+  readonly containerCount: string;
+  readonly usualLitres: string;
+  readonly fluid: FluidId | "";
+  readonly dirt: NonNullable<Source["dirt"]> | "";
+  readonly fries: string;
+  readonly deal: Deal;
+  readonly price: string;
+  readonly minutesThere: string;
+  readonly access: readonly AccessText[];
+  readonly where: Where;
+  readonly eastKm: string;
+  readonly northKm: string;
+  readonly latitude: string;
+  readonly longitude: string;
+  readonly contact: string;
+  readonly notes: string;
+}
+
+export type FormErrors = Readonly<Record<string, string>>;
+
+const number = (value: number | undefined): string =>
+  value === undefined ? "" : String(Math.round(value * 1e6) / 1e6);
+
+export function textsOf(s: Source, units: Units): SourceTexts {
+  const litres = (l: number | undefined): string => (l === undefined ? "" : units.litres(l).replaceAll(",", ""));
+  const price = s.pricePerLitre;
+  return {
+    name: s.name,
+    container: s.container,
+    containerLitres: litres(s.containerLitres),
+    containerCount: number(s.containerCount),
+    usualLitres: litres(s.usualLitres),
+    fluid: s.fluid ?? "",
+    dirt: s.dirt ?? "",
+    fries: s.fries ?? "",
+    deal: price === undefined ? "unknown" : price === 0 ? "free" : price > 0 ? "price" : "fee",
+    price: price ? number(Math.abs(price)) : "",
+    minutesThere: number(s.minutesThere),
+    access: (s.access ?? []).map((a) => ({
+      weekdays: a.weekdays,
+      from: minuteOfDay(a.fromMinute),
+      to: minuteOfDay(a.toMinute),
+    })),
+    where: s.spot?.kind ?? "unknown",
+    eastKm: s.spot?.kind === "map" ? number(s.spot.eastKm) : "",
+    northKm: s.spot?.kind === "map" ? number(s.spot.northKm) : "",
+    latitude: s.spot?.kind === "earth" ? number(s.spot.latitude) : "",
+    longitude: s.spot?.kind === "earth" ? number(s.spot.longitude) : "",
+    contact: s.contact ?? "",
+    notes: s.notes ?? "",
+  };
+}
+
+/** Reads the form; what is wrong is said by field, and the source is there only when nothing is. */
+export function readSource(
+  id: Source["id"],
+  t: SourceTexts,
+  units: Units,
+): { source: Source | null; errors: FormErrors } {
+  const errors: Record<string, string> = {};
+  const within = (field: string, text: string, least: number, most: number, words: string): number | undefined => {
+    if (text.trim() === "") return undefined;
+    const read = parsePlain(text);
+    if (!read.ok) errors[field] = wordQuantityError(read.error);
+    else if (read.value < least || read.value > most) errors[field] = words;
+    return read.ok ? read.value : undefined;
+  };
+  const litres = (field: string, text: string): number | undefined => {
+    if (text.trim() === "") return undefined;
+    const read = units.parseLitres(text);
+    if (!read.ok) errors[field] = wordQuantityError(read.error);
+    else if (read.value <= 0) errors[field] = "It must be more than nothing.";
+    else if (read.value > MOST_LITRES) errors[field] = "That is more than any container at a kitchen holds.";
+    return read.ok ? read.value : undefined;
+  };
+  const short = (field: string, text: string, most: number): string | undefined => {
+    if (text.trim().length > most) errors[field] = `Keep it under ${most} letters.`;
+    return text.trim() === "" ? undefined : text.trim();
+  };
+
+  const name = short("name", t.name, 60);
+  if (!name) errors.name ??= "Give it a name.";
+  const container = short("container", t.container, 60);
+  if (!container) errors.container ??= "Say what the oil comes in.";
+  const containerCount = within("containerCount", t.containerCount, 1, 1000, "Between 1 and 1,000 containers.");
+  if (containerCount !== undefined && !Number.isInteger(containerCount)) errors.containerCount = "A whole number.";
+  const pricePerLitre = priceOf(t, within("price", t.price, 0, 100, "Between nothing and 100 a litre."), errors);
+  const source: Source = {
+    id,
+    name: name ?? "",
+    container: container ?? "",
+    ...given("containerLitres", litres("containerLitres", t.containerLitres)),
+    ...given("containerCount", containerCount),
+    ...given("usualLitres", litres("usualLitres", t.usualLitres)),
+    ...given("fluid", t.fluid || undefined),
+    ...given("dirt", t.dirt || undefined),
+    ...given("fries", short("fries", t.fries, 200)),
+    ...given("pricePerLitre", pricePerLitre),
+    ...given("minutesThere", within("minutesThere", t.minutesThere, 1, 600, "Between 1 and 600 minutes.")),
+    ...given("access", accessOf(t.access, errors)),
+    ...given("spot", spotOf(t, within, errors)),
+    ...given("contact", short("contact", t.contact, 200)),
+    ...given("notes", short("notes", t.notes, 500)),
+  };
+  return { source: Object.keys(errors).length === 0 ? source : null, errors };
+}
+
+const MOST_LITRES = 100_000;
+
+const given = <K extends string, V>(key: K, value: V | undefined): { [P in K]?: V } =>
+  (value === undefined ? {} : { [key]: value }) as { [P in K]?: V };
+
+function priceOf(t: SourceTexts, price: number | undefined, errors: Record<string, string>): number | undefined {
+  if (t.deal === "unknown") return undefined;
+  if (t.deal === "free") return 0;
+  if (price === undefined) errors.price ??= "Say how much a litre.";
+  return price === undefined ? undefined : t.deal === "price" ? price : -price;
+}
+
+const CLOCK = /^([01]?\d|2[0-4]):([0-5]\d)$/;
+
+function minuteOf(text: string): number | null {
+  const found = CLOCK.exec(text.trim());
+  const minute = found ? Number(found[1]) * 60 + Number(found[2]) : null;
+  return minute === null || minute > 1440 ? null : minute;
+}
+
+function accessOf(access: readonly AccessText[], errors: Record<string, string>): Access[] | undefined {
+  const read = access.map((a, i): Access | null => {
+    const [fromMinute, toMinute] = [minuteOf(a.from), minuteOf(a.to)];
+    if (a.weekdays.length === 0) errors[`days-${i}`] = "Pick at least one day.";
+    if (fromMinute === null) errors[`from-${i}`] = "Write it like 09:00.";
+    if (toMinute === null) errors[`to-${i}`] = "Write it like 17:00.";
+    if (fromMinute === null || toMinute === null) return null;
+    if (fromMinute >= toMinute) errors[`to-${i}`] = "It closes before it opens.";
+    return { weekdays: [...a.weekdays].sort((x, y) => x - y), fromMinute, toMinute };
+  });
+  const known = read.filter((a) => a !== null);
+  return known.length > 0 ? known : undefined;
+}
+
+type Within = (field: string, text: string, least: number, most: number, words: string) => number | undefined;
+
+function spotOf(t: SourceTexts, within: Within, errors: Record<string, string>): Spot | undefined {
+  const both = (a: number | undefined, b: number | undefined, fieldA: string, fieldB: string): boolean => {
+    if (a === undefined) errors[fieldA] ??= "Both are needed.";
+    if (b === undefined) errors[fieldB] ??= "Both are needed.";
+    return a !== undefined && b !== undefined;
+  };
+  if (t.where === "map") {
+    const eastKm = within("eastKm", t.eastKm, -2000, 2000, "Within 2,000 km of home.");
+    const northKm = within("northKm", t.northKm, -2000, 2000, "Within 2,000 km of home.");
+    return both(eastKm, northKm, "eastKm", "northKm")
+      ? { kind: "map", eastKm: eastKm ?? 0, northKm: northKm ?? 0 }
+      : undefined;
+  }
+  if (t.where === "earth") {
+    const latitude = within("latitude", t.latitude, -90, 90, "Off the world: latitude runs from −90 to 90.");
+    const longitude = within("longitude", t.longitude, -180, 180, "Off the world: longitude runs from −180 to 180.");
+    return both(latitude, longitude, "latitude", "longitude")
+      ? { kind: "earth", latitude: latitude ?? 0, longitude: longitude ?? 0 }
+      : undefined;
+  }
+  return undefined;
+}

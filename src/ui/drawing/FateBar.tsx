@@ -1,0 +1,34 @@
+import { FILLS, OIL_BY_CLARITY } from "./fills";
+
+interface Props {
+  readonly usableShare: number;
+  readonly sludgeShare: number;
+  readonly fatShare: number;
+  readonly label: string;
+}
+
+/** What a source's oil became: fuel, sludge, fat, as one bar. */
+export function FateBar({ usableShare, sludgeShare, fatShare, label }: Props) {
+  const parts = [
+    { key: "fuel", share: usableShare, colour: OIL_BY_CLARITY.clear, hatch: "none" },
+    { key: "sludge", share: sludgeShare, ...FILLS.sludge },
+    { key: "fat", share: fatShare, ...FILLS["fryer-fat"] },
+  ];
+  let x = 0;
+  return (
+    <svg role="img" aria-label={label} viewBox="0 0 100 8" preserveAspectRatio="none" className="h-2.5 w-full">
+      {parts.map(({ key, share, colour, hatch }) => {
+        const from = x;
+        x += 100 * share;
+        return (
+          <g key={key}>
+            <rect x={from} y={0} width={100 * share} height={8} fill={colour} />
+            {hatch === "none" ? null : (
+              <rect x={from} y={0} width={100 * share} height={8} fill={`url(#hatch-${hatch})`} />
+            )}
+          </g>
+        );
+      })}
+    </svg>
+  );
+}

@@ -2,6 +2,7 @@ export { StepButton } from "./AdviceSteps";
 export { Interlock } from "./Interlock";
 export { LogContext, useLog } from "./LogContext";
 export { useHref, YardLink } from "./links";
+export { SourceWorth } from "./SourceWorth";
 export { useChosenVessel } from "./useChosenVessel";
 export { isRefused, useClearance } from "./useClearance";
 export { useKept } from "./useKept";

@@ -1,6 +1,6 @@
 import type { ComponentId } from "../fluids";
 import type { Fault } from "./errors";
-import type { EntryId, RoundId, SourceId } from "./ids";
+import type { EntryId, PlaceId, RoundId, SourceId } from "./ids";
 import type { EntryOf } from "./schema/entry";
 import type { SourceState, Visit, YardState } from "./state";
 import { book, bringIn, pourIn } from "./transfer";
@@ -88,12 +88,13 @@ export function round(yard: YardState, entry: EntryOf<"round">): Fault | undefin
 
 /** A round's kilometres are shared among the sources that gave oil on it, by litres. */
 export function roundEnd(yard: YardState, entry: EntryOf<"round-end">): Fault | undefined {
-  const { round: id, km, minutes } = entry.data;
+  const { round: id, km, minutes, standsAt } = entry.data;
   const fault = roundFault(yard, id, entry.id);
   if (fault) return fault;
   const state = yard.rounds.get(id);
   if (!state) return undefined;
   yard.rounds.set(id, { ...state, endedAt: entry.happenedAt, km: km ?? null, minutes: minutes ?? null });
+  if (standsAt !== undefined) stand(yard, state.round.by, standsAt);
   const litres = [...state.called.values()].reduce((sum, l) => sum + l, 0);
   for (const [source, taken] of state.called) {
     const known = yard.sources.get(source);
@@ -101,6 +102,14 @@ export function roundEnd(yard: YardState, entry: EntryOf<"round-end">): Fault | 
     yard.sources.set(source, { ...known, roundKm: known.roundKm + (km * taken) / litres });
   }
   return undefined;
+}
+
+function stand(yard: YardState, by: PlaceId | null, at: "home" | { readonly source: SourceId }): void {
+  const place = by === null ? undefined : yard.places.get(by);
+  if (!place) return;
+  const { spot: _, ...home } = place;
+  const spot = at === "home" ? undefined : yard.sources.get(at.source)?.source.spot;
+  yard.places.set(place.id, spot ? { ...home, spot } : home);
 }
 
 function roundFault(yard: YardState, id: RoundId | undefined, entry: EntryId): Fault | undefined {

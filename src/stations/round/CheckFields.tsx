@@ -15,7 +15,7 @@ const ENGINE: readonly FluidId[] = ["motor-oil", "atf"];
 
 /** The acceptance check: a jar held to the light, the nose, what was fried, water at the bottom. */
 export function CheckFields({ texts: t, source, onChange }: Props) {
-  const set = (more: Partial<Check>): void => onChange({ check: { ...t.check, ...more } });
+  const set = (more: Partial<StopTexts["check"]>): void => onChange({ check: { ...t.check, ...more } });
   const fluids = t.check.fried === "engine" ? ENGINE : KITCHEN;
   return (
     <section aria-labelledby="check-title" className="mt-3 flex flex-col gap-2">
@@ -29,18 +29,20 @@ export function CheckFields({ texts: t, source, onChange }: Props) {
           { value: "creamy", name: "Creamy", detail: "a pale layer", picture: <Jar look="creamy" /> },
           { value: "wet", name: "Wet", detail: "cloudy", picture: <Jar look="wet" /> },
         ]}
-        value={t.check.look}
-        onChange={(look) => set({ look: look as Check["look"] })}
+        value={t.look}
+        onChange={(look) => onChange({ look: look as Check["look"] })}
+        narrow
       />
       <Choice
         label="Smells"
         options={[
           { value: "fried", name: "Fried" },
           { value: "sour", name: "Sour" },
-          { value: "solvent", name: "Petrol, thinner" },
+          { value: "solvent", name: "Of petrol" },
         ]}
         value={t.check.smell}
         onChange={(smell) => set({ smell: smell as Check["smell"] })}
+        narrow
       />
       <Choice
         label="What was fried in it"
@@ -79,6 +81,7 @@ export function CheckFields({ texts: t, source, onChange }: Props) {
         ]}
         value={t.check.bottomWater}
         onChange={(bottomWater) => set({ bottomWater: bottomWater as Check["bottomWater"] })}
+        narrow
       />
     </section>
   );

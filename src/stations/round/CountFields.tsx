@@ -32,6 +32,7 @@ export function CountFields({ texts: t, read, onChange }: Props) {
         ]}
         value={t.by}
         onChange={(by) => onChange({ by: by as CountedBy })}
+        narrow
       />
       {t.by === "pump" ? (
         <TextField

@@ -4,8 +4,8 @@ import type { RoundState } from "@/core/ledger";
 import { formatNumber, parseKilometres, parseMinutes } from "@/core/units";
 import { useNumber, useTell, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
-import { Button, TextField } from "@/ui";
-import { accessWords, clock, sourceName } from "@/ui/words";
+import { Button, Choice, TextField } from "@/ui";
+import { accessWords, clock, roughLitres, sourceName } from "@/ui/words";
 
 /** The stops of the round that is being driven, with what has been taken; and the way home. */
 export function DriveView({ round }: { round: RoundState }) {
@@ -46,7 +46,7 @@ export function DriveView({ round }: { round: RoundState }) {
                 </span>
                 <span className="text-right font-plate text-[17px] leading-tight font-semibold">
                   {litres === undefined
-                    ? `about ${units.litres(s.litres)}`
+                    ? `about ${roughLitres(s.litres, units)}`
                     : litres > 0
                       ? `took ${units.litres(litres)}`
                       : "took nothing"}
@@ -61,6 +61,8 @@ export function DriveView({ round }: { round: RoundState }) {
   );
 }
 
+const HOME = "home";
+const LAST_STOP = "last-stop";
 const MS_PER_MINUTE = 60_000;
 
 /** The end of it: the kilometres are shared among the sources that gave oil, so that each shows its true cost. */
@@ -71,6 +73,8 @@ function HomeAgain({ round, left }: { round: RoundState; left: number }) {
   const planned = round.round.forecast?.km;
   const minutes = Math.max(0, (Date.parse(view.at) - Date.parse(round.startedAt)) / MS_PER_MINUTE);
   const km = useNumber(planned === undefined ? "" : String(Math.round(planned * 10) / 10), parseKilometres);
+  const lastCalled = round.round.stops.findLast((s) => round.called.has(s.source))?.source;
+  const [stands, setStands] = useState(round.round.ends === "last-stop" ? LAST_STOP : HOME);
   const took = useNumber(String(Math.round(minutes)), parseMinutes);
 
   const end = async (): Promise<void> => {
@@ -89,6 +93,9 @@ function HomeAgain({ round, left }: { round: RoundState; left: number }) {
             round: round.round.id,
             ...(km.value !== null && { km: km.value }),
             ...(took.value !== null && { minutes: took.value }),
+            ...(round.round.by !== null && {
+              standsAt: stands === LAST_STOP && lastCalled ? { source: lastCalled } : ("home" as const),
+            }),
           },
         },
         "The round is over.",
@@ -99,12 +106,25 @@ function HomeAgain({ round, left }: { round: RoundState; left: number }) {
   return (
     <section aria-labelledby="home-title" className="mt-5 rounded-md border border-rule bg-panel px-3 py-3">
       <h2 id="home-title" className="text-xl">
-        Home again
+        The end of it
       </h2>
       <div className="mt-1 grid grid-cols-2 gap-2">
         <TextField label="Way" value={km.text} onChange={km.set} error={km.error} decimal suffix="km" />
         <TextField label="Took" value={took.text} onChange={took.set} error={took.error} decimal suffix="min" />
       </div>
+      {round.round.by !== null && lastCalled ? (
+        <div className="mt-2">
+          <Choice
+            label="It stands now"
+            options={[
+              { value: HOME, name: "At home" },
+              { value: LAST_STOP, name: `At ${sourceName(view, lastCalled)}`, detail: "travelling on" },
+            ]}
+            value={stands}
+            onChange={setStands}
+          />
+        </div>
+      ) : null}
       <p aria-live="polite" className="text-stop">
         {refused}
       </p>

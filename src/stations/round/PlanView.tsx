@@ -9,9 +9,9 @@ import { formatKilometres, formatMinutes } from "@/core/units";
 import { useTell, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, fileName, type MapSpot, SchematicMap, saveFile } from "@/ui";
-import { accessWords, dayName, minuteOfDay, sourceName } from "@/ui/words";
+import { accessWords, dayName, minuteOfDay, roughLitres, sourceName } from "@/ui/words";
 import { ChoiceForm } from "./ChoiceForm";
-import { firstTexts, NO_PLACE, readChoice } from "./choice";
+import { firstTexts, readChoice } from "./choice";
 import { RoundSheet } from "./RoundSheet";
 import { type PlannedStop, StopList } from "./StopList";
 import { Totals } from "./Totals";
@@ -42,7 +42,7 @@ export function PlanView() {
       id,
       name: sourceName(view, id),
       at: minuteOfDay(Math.round(choice.minute + s.startsHours * 60) % 1440),
-      litres: `about ${units.litres(s.litres)}`,
+      litres: `about ${roughLitres(s.litres, units)}`,
       note: source && staysApart(source) ? "kept apart" : "",
       wrong: closed
         ? `Closed then: ${accessWords(source?.access)}.`
@@ -71,6 +71,7 @@ export function PlanView() {
           data: {
             id: ulid(Date.parse(now())) as RoundId,
             by: choice.by,
+            ends: choice.ends,
             stops: plan.order.map((s) => ({ source: idAt(s.stop), litres: s.litres })),
             forecast: { km: plan.km, hours: plan.hours, litres: plan.litres, value: plan.value },
           },
@@ -83,10 +84,12 @@ export function PlanView() {
   const { home } = view.settings;
   const saveGpx = (): void => {
     if (!home) return;
+    const place = view.places.find((p) => p.place.id === choice.by)?.place;
+    const startName = place?.spot ? `Where ${place.name} stands` : view.settings.yardName;
     const named = [
-      texts.by !== NO_PLACE && route.length > 0 ? view.settings.yardName : view.settings.yardName,
+      startName,
       ...ids.map((id) => sourceName(view, id)),
-      choice.ends === "last-stop" ? "" : view.settings.yardName,
+      choice.ends === "start" ? startName : view.settings.yardName,
     ];
     const name = `Round of ${dayName(view.at)}`;
     const gpx = writeGpx({
@@ -134,52 +137,56 @@ export function PlanView() {
             </>
           }
         >
-          <div className="mt-2 max-w-[760px]">
-            <SchematicMap
-              homeName={view.settings.yardName}
-              points={points}
-              route={route}
-              kilometres={(km) => formatKilometres(km)}
-              label={
-                ids.length === 0
-                  ? "Map: no round yet"
-                  : `Map of the round: home, ${stops.map((s) => s.name).join(", ")}${choice.ends === "last-stop" ? "" : ", home"}; ${formatKilometres(plan?.km ?? 0)}`
-              }
-            />
-            <div className="mt-3 flex items-baseline justify-between">
-              <h2 className="text-xl">{stops.length === 1 ? "One stop" : `${stops.length} stops`}</h2>
-              {order === null ? null : (
-                <Button look="quiet" onClick={() => setOrder(null)}>
-                  Back to the best round
-                </Button>
-              )}
+          <div className="mt-2 grid gap-4 xl:grid-cols-2">
+            <div>
+              <SchematicMap
+                homeName={view.settings.yardName}
+                points={points}
+                route={route}
+                kilometres={(km) => formatKilometres(km)}
+                label={
+                  ids.length === 0
+                    ? "Map: no round yet"
+                    : `Map of the round: home, ${stops.map((s) => s.name).join(", ")}${choice.ends === "last-stop" ? "" : ", home"}; ${formatKilometres(plan?.km ?? 0)}`
+                }
+              />
             </div>
-            {plan && ids.length === 0 ? (
-              <p>Nothing is worth the way, or nothing fits. See what stops it on the right.</p>
-            ) : null}
-            <StopList
-              stops={stops}
-              onOrder={setOrder}
-              onLeaveOut={(id) => {
-                setLeftOut((l) => [...l, id]);
-                setOrder((o) => (o ? o.filter((x) => x !== id) : o));
-              }}
-            />
-            <NotOnIt
-              others={others}
-              leftOut={leftOut}
-              unplaced={asked.unplaced}
-              onPutIn={(id) => {
-                setLeftOut((l) => l.filter((x) => x !== id));
-                setOrder([...ids.filter((x) => x !== id), id]);
-              }}
-            />
-            {planned.fault?.code === "too-long" ? (
-              <p className="mt-2 text-stop">
-                It takes {formatMinutes(planned.fault.hours * 60)}: longer than the {formatMinutes(choice.hours * 60)}{" "}
-                there are.
-              </p>
-            ) : null}
+            <div>
+              <div className="flex items-baseline justify-between">
+                <h2 className="text-xl">{stops.length === 1 ? "One stop" : `${stops.length} stops`}</h2>
+                {order === null ? null : (
+                  <Button look="quiet" onClick={() => setOrder(null)}>
+                    Back to the best round
+                  </Button>
+                )}
+              </div>
+              {plan && ids.length === 0 ? (
+                <p>Nothing is worth the way, or nothing fits. See what stops it on the right.</p>
+              ) : null}
+              <StopList
+                stops={stops}
+                onOrder={setOrder}
+                onLeaveOut={(id) => {
+                  setLeftOut((l) => [...l, id]);
+                  setOrder((o) => (o ? o.filter((x) => x !== id) : o));
+                }}
+              />
+              <NotOnIt
+                others={others}
+                leftOut={leftOut}
+                unplaced={asked.unplaced}
+                onPutIn={(id) => {
+                  setLeftOut((l) => l.filter((x) => x !== id));
+                  setOrder([...ids.filter((x) => x !== id), id]);
+                }}
+              />
+              {planned.fault?.code === "too-long" ? (
+                <p className="mt-2 text-stop">
+                  It takes {formatMinutes(planned.fault.hours * 60)}: longer than the {formatMinutes(choice.hours * 60)}{" "}
+                  there are.
+                </p>
+              ) : null}
+            </div>
           </div>
         </Bench>
       </div>
@@ -228,7 +235,7 @@ function NotOnIt({ others, leftOut, unplaced, onPutIn }: NotOnItProps) {
                 <br />
                 <span className="text-[14px] text-ink-2">
                   {leftOut.includes(id) ? "left out by you" : "not worth it, no room or closed"}; about{" "}
-                  {units.litres(s?.waiting.now.mean ?? 0)}
+                  {roughLitres(s?.waiting.now.mean ?? 0, units)}
                   {away ? `, ${formatKilometres(Math.hypot(away.eastKm, away.northKm))} away` : ""};{" "}
                   {accessWords(s?.source.access)}
                 </span>

@@ -107,10 +107,22 @@ function StopRow({ stop: s, number, last, onMove, onLeaveOut }: RowProps) {
         {s.wrong ? <span className="block text-[14px] text-stop">{s.wrong}</span> : null}
       </span>
       <span className="flex">
-        <Button look="quiet" disabled={number === 1} onClick={() => onMove(-1)} aria-label={`${s.name} earlier`}>
+        <Button
+          look="quiet"
+          disabled={number === 1}
+          onClick={() => onMove(-1)}
+          aria-label={`${s.name} earlier`}
+          className="no-underline"
+        >
           ↑
         </Button>
-        <Button look="quiet" disabled={last} onClick={() => onMove(1)} aria-label={`${s.name} later`}>
+        <Button
+          look="quiet"
+          disabled={last}
+          onClick={() => onMove(1)}
+          aria-label={`${s.name} later`}
+          className="no-underline"
+        >
           ↓
         </Button>
         <Button look="quiet" onClick={onLeaveOut}>

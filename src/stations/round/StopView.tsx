@@ -33,8 +33,8 @@ export function StopView({ source: s, round }: Props) {
 
   const verdict = verdictOf(t);
   const containers = useMemo(
-    () => containersFor(view, round.round.by, verdict.verdict === "apart"),
-    [view, round.round.by, verdict.verdict],
+    () => containersFor(view, round.round.by, verdict?.verdict === "apart"),
+    [view, round.round.by, verdict?.verdict],
   );
   const read = readStop(s, t, id, containers, units);
   const clearance = useClearance(read.pickup);
@@ -50,7 +50,10 @@ export function StopView({ source: s, round }: Props) {
   };
   const take = async (): Promise<void> => {
     if (!read.pickup || read.litres === null || !read.to) {
-      setRefused(read.to ? "Count what you take, or say why not." : "No container goes along. Add one in the Log.");
+      setRefused(
+        read.errors.look ??
+          (read.to ? "Count what you take, or say why not." : "No container goes along. Add one in the Log."),
+      );
       return;
     }
     const known = learned(s.source, t, read.fluid);
@@ -65,8 +68,10 @@ export function StopView({ source: s, round }: Props) {
   };
   const leave = (outcome: "refused" | "closed" | "nothing"): Promise<void> => {
     const why =
-      outcome === "refused" ? t.reason.trim() || verdict.reasons.map((r) => SHORT[r]).join(", ") : t.reason.trim();
-    const check = outcome === "refused" ? { check: t.check } : {};
+      outcome === "refused"
+        ? t.reason.trim() || (verdict?.reasons ?? []).map((r) => SHORT[r]).join(", ")
+        : t.reason.trim();
+    const check = outcome === "refused" && t.look !== "" ? { check: { ...t.check, look: t.look } } : {};
     return write(
       { kind: "visit", data: { source: s.source.id, outcome, reason: why, round: id, ...check } },
       `${s.source.name}: nothing taken.`,
@@ -88,11 +93,13 @@ export function StopView({ source: s, round }: Props) {
       <CheckFields texts={t} source={s.source} onChange={set} />
       <div
         role="status"
-        className={`mt-3 rounded-md border-2 bg-card px-3 py-2 ${verdict.verdict === "take" ? "border-go" : verdict.verdict === "apart" ? "border-warn" : "border-stop"}`}
+        className={`mt-3 rounded-md border-2 bg-card px-3 py-2 ${BORDERS[verdict?.verdict ?? "none"]}`}
       >
-        <p className="font-plate text-[21px] leading-tight font-semibold">{VERDICT_WORDS[verdict.verdict]}</p>
+        <p className="font-plate text-[21px] leading-tight font-semibold">
+          {verdict ? VERDICT_WORDS[verdict.verdict] : "Hold a jar to the light first"}
+        </p>
         <ul className="text-[14px]">
-          {verdict.reasons.map((r) => (
+          {verdict?.reasons.map((r) => (
             <li key={r}>{REASON_WORDS[r]}</li>
           ))}
         </ul>
@@ -121,23 +128,26 @@ export function StopView({ source: s, round }: Props) {
         />
       </div>
 
-      <p aria-live="polite" className="mt-2 text-stop">
-        {refused}
-      </p>
-      <Button
-        wide
-        look={verdict.verdict === "refuse" ? "plain" : "go"}
-        className="mt-1"
-        disabled={isRefused(clearance)}
-        onClick={() => void take()}
-      >
-        Take {read.litres ? units.litres(read.litres) : "it"}
-        {read.to ? ` into ${read.to.vessel.name}` : ""}
-      </Button>
+      {/* In the thumb's reach wherever one has got to on the page. */}
+      <div className="sticky bottom-[76px] -mx-4 mt-2 bg-floor px-4 py-2 md:bottom-0">
+        <p aria-live="polite" className="text-stop">
+          {refused}
+        </p>
+        <Button
+          wide
+          look={verdict?.verdict === "refuse" ? "plain" : "go"}
+          className="mt-1"
+          disabled={isRefused(clearance)}
+          onClick={() => void take()}
+        >
+          Take {read.litres ? units.litres(read.litres) : "it"}
+          {read.to ? ` into ${read.to.vessel.name}` : ""}
+        </Button>
+      </div>
       <div className="mt-4">
         <TextField label="Why nothing was taken" value={t.reason} onChange={(reason) => set({ reason })} />
         <div className="mt-2 grid grid-cols-3 gap-2">
-          <Button look={verdict.verdict === "refuse" ? "stop" : "plain"} onClick={() => void leave("refused")}>
+          <Button look={verdict?.verdict === "refuse" ? "stop" : "plain"} onClick={() => void leave("refused")}>
             Refuse it
           </Button>
           <Button onClick={() => void leave("closed")}>Closed</Button>
@@ -147,6 +157,8 @@ export function StopView({ source: s, round }: Props) {
     </div>
   );
 }
+
+const BORDERS = { take: "border-go", apart: "border-warn", refuse: "border-stop", none: "border-rule" } as const;
 
 /** A refusal's reason in the history, where there is little room. */
 const SHORT: Record<keyof typeof REASON_WORDS, string> = {

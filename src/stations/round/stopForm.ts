@@ -9,7 +9,9 @@ export type CountedBy = "scoops" | "jerrycans" | "pump";
 
 /** What has been seen, counted and chosen at a stop, as typed. */
 export interface StopTexts {
-  readonly check: Check;
+  /** Empty until a jar has been held to the light: it is never taken for granted. */
+  readonly look: Check["look"] | "";
+  readonly check: Omit<Check, "look">;
   readonly fluid: FluidId | "";
   readonly by: CountedBy;
   readonly scoops: number;
@@ -26,8 +28,8 @@ export interface StopTexts {
 
 export function firstStopTexts(source: Source): StopTexts {
   return {
+    look: "",
     check: {
-      look: "clear",
       smell: "fried",
       fried: staysApart(source)
         ? "engine"
@@ -105,7 +107,9 @@ export function readStop(
   const paidText = t.paid ?? owed;
   const paid = paidText.trim() === "" ? 0 : paidOf(paidText, errors);
   const leftLitres = t.left.trim() === "" ? undefined : (positive("left", t.left, units.parseLitres) ?? undefined);
-  const complete = litres !== null && litres > 0 && to && paid !== null && Object.keys(errors).length === 0;
+  if (t.look === "") errors.look = "Hold a jar to the light first.";
+  const check = t.look === "" ? null : { ...t.check, look: t.look };
+  const complete = check && litres !== null && litres > 0 && to && paid !== null && Object.keys(errors).length === 0;
   return {
     errors,
     litres,
@@ -121,9 +125,9 @@ export function readStop(
             to: to.vessel.id as VesselId,
             fluid,
             amount: { litres },
-            muck: muckOf(dirtOf(source.source, t, fluid), t.check),
-            look: t.check.look,
-            check: t.check,
+            muck: muckOf(dirtOf(source.source, t, fluid), check),
+            look: check.look,
+            check,
             counted: { by: t.by, count: countOf(t, litres) },
             round,
             ...(leftLitres !== undefined && { leftLitres }),
@@ -172,4 +176,6 @@ export function learned(source: Source, t: StopTexts, fluid: FluidId): Source | 
   return { ...source, fluid: source.fluid ?? fluid, dirt: source.dirt ?? dirtOf(source, t, fluid) };
 }
 
-export const verdictOf = (t: StopTexts) => judgeLot(t.check);
+/** Null until it has been looked at, unless its smell alone decides. */
+export const verdictOf = (t: StopTexts): ReturnType<typeof judgeLot> | null =>
+  t.look === "" && t.check.smell !== "solvent" ? null : judgeLot({ ...t.check, look: t.look || "clear" });

@@ -1,5 +1,6 @@
 "use client";
-import type { PlaceView } from "@/core/advice";
+import { mapSpot, type PlaceView } from "@/core/advice";
+import type { Settings } from "@/core/ledger";
 import { formatKilometres, formatNumber } from "@/core/units";
 import { useLog, useUnits } from "@/desk";
 import { useYard } from "@/store";
@@ -32,6 +33,7 @@ export function Places() {
 }
 
 function Place({ place: p }: { place: PlaceView }) {
+  const { view } = useYard();
   const units = useUnits();
   const log = useLog();
   return (
@@ -46,6 +48,7 @@ function Place({ place: p }: { place: PlaceView }) {
         {units.litres(p.litresAboard)} aboard, {formatNumber(p.payloadLeftKg, 0)} kg of{" "}
         {formatNumber(p.place.payloadKg, 0)} kg left to load
       </p>
+      <p className="text-[14px] text-ink-2">{standsWords(p, view.settings.home)}</p>
       {p.range ? (
         <p className="text-[14px] text-ink-2">
           {units.litres(p.range.litres)} of fuel: about {formatKilometres(p.range.km)} at{" "}
@@ -55,4 +58,12 @@ function Place({ place: p }: { place: PlaceView }) {
       ) : null}
     </li>
   );
+}
+
+function standsWords({ place }: PlaceView, home: Settings["home"]): string {
+  if (!place.spot) return "Stands at home.";
+  const spot = mapSpot(place.spot, home);
+  return spot
+    ? `Stands ${formatKilometres(Math.hypot(spot.eastKm, spot.northKm))} from home.`
+    : "Stands away from home.";
 }

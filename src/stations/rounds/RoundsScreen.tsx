@@ -4,6 +4,7 @@ import type { SourceReading } from "@/core/advice";
 import { useLog, useUnits, VesselColumn, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, Choice } from "@/ui";
+import { roughLitres } from "@/ui/words";
 import { Places } from "./Places";
 import { SourceCard } from "./SourceCard";
 
@@ -34,7 +35,7 @@ export function RoundsScreen() {
       subtitle={
         sources.length === 0
           ? "Nobody gives you oil yet. Add a source: a name and what the oil comes in."
-          : `About ${units.litres(waiting)} wait at ${sources.length === 1 ? "one source" : `${sources.length} sources`}.`
+          : `About ${roughLitres(waiting, units)} wait at ${sources.length === 1 ? "one source" : `${sources.length} sources`}.`
       }
       asideLabel="Next round"
       aside={

@@ -1,9 +1,8 @@
 "use client";
 import type { SourceReading } from "@/core/advice";
-import { formatNumber } from "@/core/units";
-import { useLog, useUnits, YardLink } from "@/desk";
-import { Button, FateBar, FillingDrum } from "@/ui";
-import { fullDay, percentWords, shortDay, type Units } from "@/ui/words";
+import { SourceWorth, useLog, useUnits, YardLink } from "@/desk";
+import { Button, FillingDrum } from "@/ui";
+import { rangeLitres, roughLitres, shortDay, type Units } from "@/ui/words";
 
 /** One source: what waits there, when it is full, what its oil has been worth. */
 export function SourceCard({ source: s }: { source: SourceReading }) {
@@ -21,9 +20,9 @@ export function SourceCard({ source: s }: { source: SourceReading }) {
             </YardLink>
           </h2>
           <p className="font-plate text-[19px] leading-tight font-semibold">
-            about {units.litres(now.mean)}{" "}
+            about {roughLitres(now.mean, units)}{" "}
             <span className="font-sans text-[14px] font-normal text-ink-2">
-              likely {units.litres(now.low)} to {units.litres(now.high)}
+              likely {rangeLitres(now.low, now.high, units)}
             </span>
           </p>
           <p className="text-[14px] text-ink-2">
@@ -32,8 +31,7 @@ export function SourceCard({ source: s }: { source: SourceReading }) {
           </p>
         </div>
       </div>
-      <WorthLine source={s} units={units} />
-      {s.badLots.length > 0 ? <BadLots source={s} units={units} /> : null}
+      <SourceWorth source={s} />
       <div className="mt-auto flex items-center justify-between pt-2">
         <p className="text-[14px] text-ink-2">{s.source.container}</p>
         <Button
@@ -48,52 +46,10 @@ export function SourceCard({ source: s }: { source: SourceReading }) {
 }
 
 const waitingWords = (s: SourceReading, units: Units): string =>
-  `${s.source.name}: about ${units.litres(s.waiting.now.mean)} of ${units.litres(s.waiting.containerLitres)} waiting, likely ${units.litres(s.waiting.now.low)} to ${units.litres(s.waiting.now.high)}`;
+  `${s.source.name}: about ${roughLitres(s.waiting.now.mean, units)} of ${units.litres(s.waiting.containerLitres)} waiting, likely ${rangeLitres(s.waiting.now.low, s.waiting.now.high, units)}`;
 
 function fullWords({ waiting: w }: SourceReading): string {
   if (w.now.mean >= w.containerLitres - 0.05) return "full by now";
   if (!w.fullAt) return "not full for years";
   return `full about ${shortDay(w.fullAt)}`;
-}
-
-function WorthLine({ source: s, units }: { source: SourceReading; units: Units }) {
-  const { worth } = s;
-  if (!worth)
-    return (
-      <p className="mt-1.5 text-[14px] text-ink-2">Too little of its oil has come to an end to say what it is worth.</p>
-    );
-  const shares = `${percentWords(worth.usableShare)} became fuel, ${percentWords(worth.sludgeShare)} sludge, ${percentWords(worth.fatShare)} fat`;
-  return (
-    <div className="mt-1.5">
-      <FateBar {...worth} label={shares} />
-      <p className="mt-1 text-[14px]">
-        {shares}. {bagsWords(worth.bagsChanged, worth.bagsWashed)}
-      </p>
-      <p className="text-[14px]">
-        <b className="font-plate text-[17px]">{units.money(worth.costPerUsableLitre)}</b> a usable litre; each litre
-        saved {units.money(worth.savedPerLitre)}.
-      </p>
-    </div>
-  );
-}
-
-function bagsWords(changed: number, washed: number): string {
-  if (changed < 0.05 && washed < 0.05) return "No bag worn by it yet.";
-  const some = [
-    changed >= 0.05 ? `${formatNumber(changed, 1)} bags` : "",
-    washed >= 0.05 ? `${formatNumber(washed, 1)} washes` : "",
-  ];
-  return `It cost ${some.filter(Boolean).join(" and ")}.`;
-}
-
-function BadLots({ source: s, units }: { source: SourceReading; units: Units }) {
-  const last = s.badLots.at(-1);
-  if (!last) return null;
-  const more = s.badLots.length - 1;
-  return (
-    <p className="mt-1.5 rounded border-l-4 border-stop pl-2 text-[14px]">
-      <b className="text-stop">Bad lot</b> {fullDay(last.at)}: {units.litres(last.litres)} with{" "}
-      {percentWords(last.muckShare)} water, sludge and fat.{more > 0 ? ` ${more} more before it.` : ""}
-    </p>
-  );
 }

@@ -2,10 +2,12 @@
 import Link from "next/link";
 import { useState } from "react";
 import type { Settings } from "@/core/ledger";
-import { parseCelsius, parseMillimetres, parsePlain, type QuantityError, type Result } from "@/core/units";
-import { useLog, useNumber, useTell, YardLink } from "@/desk";
+import { parseCelsius, parseMillimetres, parsePlain } from "@/core/units";
+import { useLog, useTell, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, Choice, TextField } from "@/ui";
+import { Mark } from "./Mark";
+import { RoundMarks } from "./RoundMarks";
 
 /** The yard's own marks, how it is shown, and what stands in it. */
 export function ShedScreen() {
@@ -139,6 +141,7 @@ export function ShedScreen() {
           ]}
         />
       </div>
+      <RoundMarks settings={settings} onSet={set} />
     </Bench>
   );
 }
@@ -151,46 +154,6 @@ function NameMark({ value, onSet }: { value: string; onSet: (name: string) => vo
         <TextField label="Name of the yard" value={text} onChange={setText} />
       </div>
       <Button className="mt-5" disabled={text.trim() === "" || text === value} onClick={() => onSet(text.trim())}>
-        Set
-      </Button>
-    </div>
-  );
-}
-
-interface MarkProps {
-  readonly label: string;
-  readonly suffix: string;
-  readonly hint?: string;
-  readonly value: number;
-  readonly min: number;
-  readonly max: number;
-  readonly parse: (text: string) => Result<number, QuantityError>;
-  readonly onSet: (value: number) => void;
-}
-
-function Mark({ label, suffix, hint, value, min, max, parse, onSet }: MarkProps) {
-  const number = useNumber(String(value), parse);
-  const out =
-    number.value !== null && (number.value < min || number.value > max) ? `Between ${min} and ${max}.` : number.error;
-  return (
-    <div className="flex items-start gap-2">
-      <div className="flex-1">
-        <TextField
-          label={label}
-          value={number.text}
-          onChange={number.set}
-          error={out}
-          hint={hint}
-          decimal
-          suffix={suffix}
-        />
-      </div>
-      <Button
-        className="mt-5"
-        disabled={number.value === null || out !== undefined || number.value === value}
-        onClick={() => number.value !== null && onSet(number.value)}
-        aria-label={`Set ${label.toLowerCase()}`}
-      >
         Set
       </Button>
     </div>

@@ -3,10 +3,10 @@ import { useSearchParams } from "next/navigation";
 import { useState } from "react";
 import { mapSpot, type SourceReading } from "@/core/advice";
 import { formatKilometres } from "@/core/units";
-import { useLog, useUnits, Why, YardLink } from "@/desk";
+import { SourceWorth, useLog, useUnits, Why, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, FillingDrum, type MapSpot, SchematicMap } from "@/ui";
-import { accessWords, priceWords, shortDay } from "@/ui/words";
+import { accessWords, priceWords, rangeLitres, roughLitres, shortDay } from "@/ui/words";
 import { History } from "./History";
 import { Photo } from "./Photo";
 import { SourceForm } from "./SourceForm";
@@ -56,12 +56,14 @@ function OneSource({ source: s }: { source: SourceReading }) {
           holdsLitres={w.containerLitres}
           {...w.now}
           height={150}
-          label={`About ${units.litres(w.now.mean)} of ${units.litres(w.containerLitres)} waiting, likely ${units.litres(w.now.low)} to ${units.litres(w.now.high)}`}
+          label={`About ${roughLitres(w.now.mean, units)} of ${units.litres(w.containerLitres)} waiting, likely ${rangeLitres(w.now.low, w.now.high, units)}`}
         />
         <div className="min-w-[240px] flex-1">
-          <p className="font-plate text-[25px] leading-tight font-semibold">about {units.litres(w.now.mean)} waiting</p>
+          <p className="font-plate text-[25px] leading-tight font-semibold">
+            about {roughLitres(w.now.mean, units)} waiting
+          </p>
           <p>
-            likely {units.litres(w.now.low)} to {units.litres(w.now.high)} of {units.litres(w.containerLitres)}
+            likely {rangeLitres(w.now.low, w.now.high, units)} of {units.litres(w.containerLitres)}
           </p>
           <p className="text-ink-2">
             Last visit {s.lastAt ? shortDay(s.lastAt) : "never"}; {full}
@@ -76,6 +78,12 @@ function OneSource({ source: s }: { source: SourceReading }) {
           <FillingWhy source={s} />
         </div>
       </div>
+      <section aria-labelledby="worth-title" className="mt-4 max-w-[560px]">
+        <h2 id="worth-title" className="text-xl">
+          What it has been worth
+        </h2>
+        <SourceWorth source={s} />
+      </section>
       <Where source={s} texts={texts} onPick={(more) => setTyped((t) => ({ ...t, ...more }))} />
       <Photo source={s.source} photo={s.photo} />
       <History source={s} />
@@ -123,7 +131,7 @@ function Where({ source, texts, onPick }: WhereProps) {
   });
   const here = points.find((p) => p.key === source.source.id);
   return (
-    <section aria-labelledby="where-title" className="mt-4 max-w-[720px]">
+    <section aria-labelledby="where-title" className="mt-4 max-w-[520px]">
       <h2 id="where-title" className="text-xl">
         Where it is
       </h2>

@@ -42,7 +42,8 @@ const number = (value: number | undefined): string =>
   value === undefined ? "" : String(Math.round(value * 1e6) / 1e6);
 
 export function textsOf(s: Source, units: Units): SourceTexts {
-  const litres = (l: number | undefined): string => (l === undefined ? "" : units.litres(l).replaceAll(",", ""));
+  const litres = (l: number | undefined): string =>
+    l === undefined ? "" : (units.litres(l).replaceAll(",", "").split(" ")[0] ?? "");
   const price = s.pricePerLitre;
   return {
     name: s.name,

@@ -24,9 +24,9 @@ interface Props {
   readonly kilometres: (km: number) => string;
 }
 
-const WIDTH = 640;
-const HEIGHT = 430;
-const MARGIN = 46;
+const WIDTH = 440;
+const HEIGHT = 340;
+const MARGIN = 40;
 const STEPS_KM = [0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500, 1000];
 const LEAST_KM = 1.5;
 
@@ -82,10 +82,6 @@ export function SchematicMap({ homeName, points, route, label, onPick, kilometre
           strokeLinejoin="round"
         />
       ) : null}
-      <g transform={`translate(${x(0)} ${y(0)})`}>
-        <path d="M-11 9V-3L0 -12L11 -3V9Z" className="fill-deep stroke-white" strokeWidth={1.5} />
-        <Name at={22}>{homeName}</Name>
-      </g>
       {points.map((p) => (
         <g key={p.key} transform={`translate(${x(p.eastKm)} ${y(p.northKm)})`}>
           <rect
@@ -103,25 +99,63 @@ export function SchematicMap({ homeName, points, route, label, onPick, kilometre
               {p.number}
             </text>
           )}
-          <Name at={25}>{p.name}</Name>
         </g>
+      ))}
+      <path
+        d="M-11 9V-3L0 -12L11 -3V9Z"
+        transform={`translate(${x(0)} ${y(0)})`}
+        className="fill-deep stroke-white"
+        strokeWidth={1.5}
+      />
+      {placedNames([
+        { name: homeName, x: x(0), y: y(0) },
+        ...points.map((p) => ({ name: p.name, x: x(p.eastKm), y: y(p.northKm) })),
+      ]).map((n) => (
+        <Name key={`${n.name} ${n.x}`} x={n.x} y={n.y}>
+          {n.name}
+        </Name>
       ))}
     </svg>
   );
 }
 
-function Name({ at, children }: { at: number; children: string }) {
+function Name({ x, y, children }: { x: number; y: number; children: string }) {
   return (
     <text
-      y={at}
+      x={x}
+      y={y}
       textAnchor="middle"
-      className="fill-ink stroke-panel font-plate text-[14px] font-medium"
+      className="pointer-events-none fill-ink stroke-panel font-plate text-[15px] font-medium"
       strokeWidth={3}
       paintOrder="stroke"
     >
       {children}
     </text>
   );
+}
+
+interface NamePlace {
+  readonly name: string;
+  readonly x: number;
+  readonly y: number;
+}
+
+const LETTER_PX = 6.6;
+const LINE_PX = 15;
+const BELOW_PX = 25;
+const ABOVE_PX = -16;
+
+/** Each name under its sign, or above it, or further off, wherever no other name stands yet. */
+function placedNames(wanted: readonly NamePlace[]): NamePlace[] {
+  const placed: NamePlace[] = [];
+  for (const n of wanted) {
+    const half = (name: string): number => (name.length * LETTER_PX) / 2;
+    const free = (y: number): boolean =>
+      placed.every((p) => Math.abs(p.y - y) > LINE_PX || Math.abs(p.x - n.x) > half(p.name) + half(n.name));
+    const at = [BELOW_PX, ABOVE_PX, BELOW_PX + LINE_PX, ABOVE_PX - LINE_PX].find((dy) => free(n.y + dy));
+    placed.push({ ...n, y: n.y + (at ?? BELOW_PX) });
+  }
+  return placed;
 }
 
 /** The middle of all spots, and the scale at which they all fit. */

@@ -16,14 +16,18 @@ interface Props {
   readonly value: string;
   readonly onChange: (value: string) => void;
   readonly error?: string | undefined;
+  /** Three side by side on a phone, where their words are short. */
+  readonly narrow?: boolean;
 }
 
 /** One of a few, as plates big enough for a thumb; arrow keys move between them. */
-export function Choice({ label, options, value, onChange, error }: Props) {
+export function Choice({ label, options, value, onChange, error, narrow = false }: Props) {
   return (
     <RadioGroup value={value} onChange={onChange}>
       <Label className="block text-[14px] text-ink-2">{label}</Label>
-      <div className="mt-1 grid grid-cols-[repeat(auto-fill,minmax(132px,1fr))] gap-2">
+      <div
+        className={`mt-1 grid gap-2 ${narrow ? "grid-cols-[repeat(auto-fill,minmax(104px,1fr))]" : "grid-cols-[repeat(auto-fill,minmax(132px,1fr))]"}`}
+      >
         {options.map((o) => (
           <Radio
             key={o.value}

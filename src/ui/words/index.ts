@@ -6,6 +6,16 @@ export { wordFigure, wordFigures } from "./figures";
 export { wordInterlock, wordNeed } from "./interlocks";
 export { batchWords, lotCode, markWords } from "./marks";
 export { contentsWords, mostlyWords, sourceName, vehicleName, vesselName } from "./names";
-export { accessWords, minuteOfDay, percentWords, priceWords, REASON_WORDS, VERDICT_WORDS, wordIntake } from "./rounds";
+export {
+  accessWords,
+  minuteOfDay,
+  percentWords,
+  priceWords,
+  REASON_WORDS,
+  rangeLitres,
+  roughLitres,
+  VERDICT_WORDS,
+  wordIntake,
+} from "./rounds";
 export { clock, dayAndClock, dayName, due, fullDay, shortDay, standingDays } from "./times";
 export { currencySign, type Units, unitsOf, wordQuantityError } from "./units";

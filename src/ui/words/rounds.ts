@@ -3,7 +3,7 @@ import type { Access } from "@/core/ledger";
 import type { Verdict, VerdictReason } from "@/core/rounds";
 import { formatNumber } from "@/core/units";
 import { vesselName } from "./names";
-import { unitsOf } from "./units";
+import { type Units, unitsOf } from "./units";
 
 export const VERDICT_WORDS: Record<Verdict, string> = {
   take: "Take it",
@@ -72,3 +72,12 @@ export function priceWords(pricePerLitre: number | undefined, money: (amount: nu
 
 /** "74 %", "0.4 %". */
 export const percentWords = (share: number): string => `${formatNumber(share * 100, share < 0.0995 ? 1 : 0)} %`;
+
+/** A forecast of litres has no tenths: nobody knows them. */
+export const roughLitres = (litres: number, units: Units): string => units.litres(Math.round(litres));
+
+/** "2 to 48 L". */
+export function rangeLitres(low: number, high: number, units: Units): string {
+  const [from, to] = [roughLitres(low, units), roughLitres(high, units)];
+  return from === to ? to : `${from.split(" ")[0]} to ${to}`;
+}

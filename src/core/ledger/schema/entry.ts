@@ -63,6 +63,7 @@ const DATA = {
   round: z.object({
     id: RoundId,
     by: PlaceId.nullable(),
+    ends: z.enum(["home", "start", "last-stop"]).optional(),
     stops: z
       .array(z.object({ source: SourceId, litres: z.number().min(0).max(1e6) }))
       .min(1)
@@ -76,6 +77,8 @@ const DATA = {
     round: RoundId,
     km: z.number().min(0).max(10_000).optional(),
     minutes: Minutes.optional(),
+    /** Where what drove it stands now; a traveller's next round starts there. */
+    standsAt: z.union([z.literal("home"), z.object({ source: SourceId })]).optional(),
   }),
   purchase: z.object({ to: VesselId, fluid: Fluid, amount: Measured, paid: z.number().min(0).max(1e6).optional() }),
   move: z.object({ from: VesselId, to: VesselId, amount: MeasuredOrAll, layer: Layer }),

@@ -1,0 +1,138 @@
+"use client";
+import { useState } from "react";
+import type { Settings } from "@/core/ledger";
+import { parsePlain } from "@/core/units";
+import { Button, SelectField, TextField } from "@/ui";
+import { currencySign, wordQuantityError } from "@/ui/words";
+import { Mark } from "./Mark";
+
+interface Props {
+  readonly settings: Settings;
+  readonly onSet: (data: Partial<Settings>) => void;
+}
+
+const CURRENCIES = ["EUR", "GBP", "USD", "CAD", "AUD", "NZD", "CHF", "SEK", "NOK", "DKK", "PLN", "CZK", "ZAR", "INR"];
+
+/** What rounds are planned and judged by: money, speed, and where home is. */
+export function RoundMarks({ settings, onSet }: Props) {
+  const sign = currencySign(settings.currency).trim();
+  const known = CURRENCIES.includes(settings.currency) ? CURRENCIES : [settings.currency, ...CURRENCIES];
+  return (
+    <section aria-labelledby="rounds-marks" className="my-6 max-w-[720px]">
+      <h2 id="rounds-marks" className="text-xl">
+        Rounds and money
+      </h2>
+      <div className="mt-2 grid gap-4 sm:grid-cols-2">
+        <SelectField
+          label="Money in"
+          value={settings.currency}
+          options={known.map((c) => ({ value: c, name: `${c} ${currencySign(c).trim()}` }))}
+          onChange={(currency) => onSet({ currency })}
+        />
+        <Mark
+          label="A litre of bought fuel costs"
+          suffix={sign}
+          hint="What a usable litre saves"
+          value={settings.fuelPricePerLitre}
+          parse={parsePlain}
+          onSet={(fuelPricePerLitre) => onSet({ fuelPricePerLitre })}
+          min={0}
+          max={1000}
+        />
+        <Mark
+          label="A kilometre costs"
+          suffix={sign}
+          value={settings.costPerKm}
+          parse={parsePlain}
+          onSet={(costPerKm) => onSet({ costPerKm })}
+          min={0}
+          max={1000}
+        />
+        <Mark
+          label="Speed on a round"
+          suffix="km/h"
+          value={settings.roundKmPerHour}
+          parse={parsePlain}
+          onSet={(roundKmPerHour) => onSet({ roundKmPerHour })}
+          min={5}
+          max={120}
+        />
+        <Mark
+          label="Hours for a round"
+          suffix="h"
+          value={settings.roundHours}
+          parse={parsePlain}
+          onSet={(roundHours) => onSet({ roundHours })}
+          min={0.25}
+          max={24}
+        />
+        <Mark
+          label="Roads are longer than the crow's line by"
+          suffix="×"
+          hint="1.3 is usual; 1.6 among hills and water"
+          value={settings.windingFactor}
+          parse={parsePlain}
+          onSet={(windingFactor) => onSet({ windingFactor })}
+          min={1}
+          max={3}
+        />
+        <Home home={settings.home} onSet={(home) => onSet({ home })} />
+      </div>
+    </section>
+  );
+}
+
+function Home({ home, onSet }: { home: Settings["home"]; onSet: (home: Settings["home"]) => void }) {
+  const [texts, setTexts] = useState({
+    lat: home ? String(home.latitude) : "",
+    lon: home ? String(home.longitude) : "",
+  });
+  const lat = degrees(texts.lat, 90, "Off the world: latitude runs from −90 to 90.");
+  const lon = degrees(texts.lon, 180, "Off the world: longitude runs from −180 to 180.");
+  return (
+    <div className="sm:col-span-2">
+      <p className="text-[14px] text-ink-2">
+        Where home is. Only needed for sources given by coordinates, and for a navigator. It stays in this browser.
+      </p>
+      <div className="mt-1 flex items-start gap-2">
+        <div className="flex-1">
+          <TextField
+            label="Home, latitude"
+            value={texts.lat}
+            onChange={(next) => setTexts((t) => ({ ...t, lat: next }))}
+            error={lat.error}
+            decimal
+            suffix="°"
+          />
+        </div>
+        <div className="flex-1">
+          <TextField
+            label="Home, longitude"
+            value={texts.lon}
+            onChange={(next) => setTexts((t) => ({ ...t, lon: next }))}
+            error={lon.error}
+            decimal
+            suffix="°"
+          />
+        </div>
+        <Button
+          className="mt-5"
+          aria-label="Set home"
+          disabled={lat.value === null || lon.value === null}
+          onClick={() =>
+            lat.value !== null && lon.value !== null && onSet({ latitude: lat.value, longitude: lon.value })
+          }
+        >
+          Set
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+function degrees(text: string, most: number, off: string): { value: number | null; error?: string } {
+  if (text.trim() === "") return { value: null };
+  const read = parsePlain(text);
+  if (!read.ok) return { value: null, error: wordQuantityError(read.error) };
+  return Math.abs(read.value) > most ? { value: null, error: off } : { value: read.value };
+}

@@ -5,6 +5,10 @@ import { complaints, NOW, openDemo, openLog } from "./yard";
 const PAGES = [
   "/",
   "/rounds",
+  "/source?id=harbour",
+  "/round",
+  "/labels",
+  "/container?vessel=drum-5",
   "/settle",
   "/filter",
   "/blend",

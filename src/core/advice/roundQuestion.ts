@@ -79,8 +79,9 @@ function startOf(view: YardView, by: PlaceId | null): Spot {
   return (spot && mapSpot(spot, view.settings.home)) ?? HOME;
 }
 
-function stopOf(s: SourceReading, settings: Settings, { weekday, minute }: RoundChoice) {
-  const open = openingsOn(s.source.access, weekday, minute);
+function stopOf(s: SourceReading, settings: Settings, { weekday, minute, hours }: RoundChoice) {
+  // A door that opens after one is home again is closed.
+  const open = openingsOn(s.source.access, weekday, minute)?.filter((o) => o.fromHours < hours && o.toHours > 0);
   return {
     litres: s.waiting.now.mean,
     valuePerLitre: valuePerLitre(s.source, s.expectedUsableShare, settings),

@@ -52,7 +52,8 @@ export interface RoundStop {
   /** Index among the stops offered. */
   readonly stop: number;
   readonly litres: number;
-  /** Hours after setting off at which one is let in. */
+  /** Hours after setting off at which one is there, and at which one is let in. */
+  readonly arrivesHours: number;
   readonly startsHours: number;
 }
 
@@ -121,6 +122,8 @@ export function loadsAt(stops: readonly Stop[], chosen: readonly number[], limit
 export const worthOf = (stops: readonly Stop[], chosen: readonly number[], loads: readonly number[]): number =>
   chosen.reduce((sum, i, k) => sum + (loads[k] ?? 0) * (stops[i]?.valuePerLitre ?? 0), 0);
 
+const NO_TIME = { arrivesHours: 0, startsHours: 0 };
+
 /** Why a round cannot be driven as it stands. */
 export type RoundFault =
   | { readonly code: "closed"; readonly stop: number }
@@ -134,7 +137,7 @@ export function driveRound(
 ): { plan: RoundPlan; fault: RoundFault | null } {
   const { limits, stops } = q;
   const [start, end] = [stops.length, stops.length + 1];
-  const starts: number[] = [];
+  const times: { arrivesHours: number; startsHours: number }[] = [];
   let fault: RoundFault | null = null;
   let hours = 0;
   let driven = 0;
@@ -145,7 +148,7 @@ export function driveRound(
     const arrive = hours + leg / limits.kmPerHour;
     const begins = startAt(stop, arrive);
     if (begins === null) fault ??= { code: "closed", stop: i };
-    starts.push(begins ?? arrive);
+    times.push({ arrivesHours: arrive, startsHours: begins ?? arrive });
     hours = (begins ?? arrive) + stop.minutesThere / 60;
     driven += leg;
     here = i;
@@ -156,7 +159,7 @@ export function driveRound(
   if (hours > limits.hours + SLACK_HOURS) fault ??= { code: "too-long", hours };
   const loads = loadsAt(stops, order, limits);
   const plan: RoundPlan = {
-    order: order.map((stop, k) => ({ stop, litres: loads[k] ?? 0, startsHours: starts[k] ?? 0 })),
+    order: order.map((stop, k) => ({ stop, litres: loads[k] ?? 0, ...(times[k] ?? NO_TIME) })),
     litres: loads.reduce((sum, l) => sum + l, 0),
     km: driven,
     hours,

@@ -1,17 +1,18 @@
 "use client";
 import { useMemo, useState } from "react";
 import { ulid } from "ulid";
-import { HOME, mapSpot, roomAlong, staysApart } from "@/core/advice";
+import { HOME, roomAlong, staysApart } from "@/core/advice";
 import { writeGpx } from "@/core/formats/gpx";
 import type { RoundId, SourceId } from "@/core/ledger";
 import { onEarth } from "@/core/rounds";
 import { formatKilometres, formatMinutes } from "@/core/units";
 import { useTell, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
-import { Bench, Button, buttonClass, fileName, type MapSpot, SchematicMap, saveFile } from "@/ui";
+import { Bench, Button, fileName, type MapSpot, SchematicMap, saveFile } from "@/ui";
 import { accessWords, dayName, minuteOfDay, roughLitres, sourceName } from "@/ui/words";
 import { ChoiceForm } from "./ChoiceForm";
 import { firstTexts, readChoice } from "./choice";
+import { NotOnIt } from "./NotOnIt";
 import { RoundSheet } from "./RoundSheet";
 import { type PlannedStop, StopList } from "./StopList";
 import { Totals } from "./Totals";
@@ -38,12 +39,18 @@ export function PlanView() {
     const id = idAt(s.stop);
     const source = sourceAt(id);
     const closed = planned.fault?.code === "closed" && planned.fault.stop === s.stop;
+    const waitMinutes = (s.startsHours - s.arrivesHours) * 60;
     return {
       id,
       name: sourceName(view, id),
       at: minuteOfDay(Math.round(choice.minute + s.startsHours * 60) % 1440),
       litres: `about ${roughLitres(s.litres, units)}`,
-      note: source && staysApart(source) ? "kept apart" : "",
+      note: [
+        waitMinutes >= 1 ? `after a wait of ${formatMinutes(waitMinutes)}` : "",
+        source && staysApart(source) ? "kept apart" : "",
+      ]
+        .filter(Boolean)
+        .join(", "),
       wrong: closed
         ? `Closed then: ${accessWords(source?.access)}.`
         : s.litres < 0.5
@@ -174,7 +181,7 @@ export function PlanView() {
               <NotOnIt
                 others={others}
                 leftOut={leftOut}
-                unplaced={asked.unplaced}
+                planned={planned}
                 onPutIn={(id) => {
                   setLeftOut((l) => l.filter((x) => x !== id));
                   setOrder([...ids.filter((x) => x !== id), id]);
@@ -204,61 +211,4 @@ function routeOf(
   if (ids.length === 0) return [];
   const along = ids.flatMap((id) => points.filter((p) => p.key === id));
   return [start, ...along, ...(ends === "last-stop" ? [] : [ends === "home" ? HOME : start])];
-}
-
-interface NotOnItProps {
-  readonly others: readonly SourceId[];
-  readonly leftOut: readonly SourceId[];
-  readonly unplaced: readonly SourceId[];
-  readonly onPutIn: (id: SourceId) => void;
-}
-
-/** Who is not called at, and why. */
-function NotOnIt({ others, leftOut, unplaced, onPutIn }: NotOnItProps) {
-  const { view } = useYard();
-  const units = useUnits();
-  const rows = [...others, ...leftOut.filter((id) => !others.includes(id))];
-  if (rows.length + unplaced.length === 0) return null;
-  return (
-    <section aria-labelledby="others-title" className="mt-4">
-      <h2 id="others-title" className="text-xl">
-        Not on it
-      </h2>
-      <ul>
-        {rows.map((id) => {
-          const s = view.sources.find((x) => x.source.id === id);
-          const away = s?.source.spot ? mapSpot(s.source.spot, view.settings.home) : null;
-          return (
-            <li key={id} className="flex items-center justify-between gap-2 border-t border-rule py-1">
-              <span className="leading-tight">
-                <b className="font-plate text-[17px]">{sourceName(view, id)}</b>
-                <br />
-                <span className="text-[14px] text-ink-2">
-                  {leftOut.includes(id) ? "left out by you" : "not worth it, no room or closed"}; about{" "}
-                  {roughLitres(s?.waiting.now.mean ?? 0, units)}
-                  {away ? `, ${formatKilometres(Math.hypot(away.eastKm, away.northKm))} away` : ""};{" "}
-                  {accessWords(s?.source.access)}
-                </span>
-              </span>
-              <Button onClick={() => onPutIn(id)}>
-                Put in<span className="sr-only"> {sourceName(view, id)}</span>
-              </Button>
-            </li>
-          );
-        })}
-        {unplaced.map((id) => (
-          <li key={id} className="flex items-center justify-between gap-2 border-t border-rule py-1">
-            <span className="leading-tight">
-              <b className="font-plate text-[17px]">{sourceName(view, id)}</b>
-              <br />
-              <span className="text-[14px] text-ink-2">nowhere on the map yet</span>
-            </span>
-            <YardLink href={`/source?id=${id}`} className={buttonClass("plain")}>
-              Say where
-            </YardLink>
-          </li>
-        ))}
-      </ul>
-    </section>
-  );
 }

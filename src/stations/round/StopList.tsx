@@ -106,23 +106,11 @@ function StopRow({ stop: s, number, last, onMove, onLeaveOut }: RowProps) {
         </span>
         {s.wrong ? <span className="block text-[14px] text-stop">{s.wrong}</span> : null}
       </span>
-      <span className="flex">
-        <Button
-          look="quiet"
-          disabled={number === 1}
-          onClick={() => onMove(-1)}
-          aria-label={`${s.name} earlier`}
-          className="no-underline"
-        >
+      <span className="flex gap-1">
+        <Button look="plain" disabled={number === 1} onClick={() => onMove(-1)} aria-label={`${s.name} earlier`}>
           ↑
         </Button>
-        <Button
-          look="quiet"
-          disabled={last}
-          onClick={() => onMove(1)}
-          aria-label={`${s.name} later`}
-          className="no-underline"
-        >
+        <Button look="plain" disabled={last} onClick={() => onMove(1)} aria-label={`${s.name} later`}>
           ↓
         </Button>
         <Button look="quiet" onClick={onLeaveOut}>

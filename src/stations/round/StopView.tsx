@@ -11,7 +11,7 @@ import { accessWords, currencySign, priceWords, REASON_WORDS, VERDICT_WORDS } fr
 import { CheckFields } from "./CheckFields";
 import { CountFields } from "./CountFields";
 import { IntoFields } from "./IntoFields";
-import { containersFor, firstStopTexts, learned, readStop, type StopTexts, verdictOf } from "./stopForm";
+import { containersFor, firstStopTexts, learned, lotKind, readStop, type StopTexts, verdictOf } from "./stopForm";
 
 interface Props {
   readonly source: SourceReading;
@@ -32,10 +32,8 @@ export function StopView({ source: s, round }: Props) {
   const set = (more: Partial<StopTexts>): void => keep({ ...t, ...more });
 
   const verdict = verdictOf(t);
-  const containers = useMemo(
-    () => containersFor(view, round.round.by, verdict?.verdict === "apart"),
-    [view, round.round.by, verdict?.verdict],
-  );
+  const kind = lotKind(t);
+  const containers = useMemo(() => containersFor(view, round.round.by, kind), [view, round.round.by, kind]);
   const read = readStop(s, t, id, containers, units);
   const clearance = useClearance(read.pickup);
 
@@ -107,7 +105,6 @@ export function StopView({ source: s, round }: Props) {
 
       <CountFields texts={t} read={read} onChange={set} />
       <IntoFields containers={containers} read={read} onChange={set} />
-      {read.litres !== null && read.litres > 0 ? <Interlock clearance={clearance} /> : null}
       <div className="mt-3 grid grid-cols-2 gap-2">
         <TextField
           label="Paid for it"
@@ -130,6 +127,11 @@ export function StopView({ source: s, round }: Props) {
 
       {/* In the thumb's reach wherever one has got to on the page. */}
       <div className="sticky bottom-[76px] -mx-4 mt-2 bg-floor px-4 py-2 md:bottom-0">
+        {read.litres !== null && read.litres > 0 ? (
+          <div className="mb-2 max-h-[38dvh] overflow-y-auto">
+            <Interlock clearance={clearance} />
+          </div>
+        ) : null}
         <p aria-live="polite" className="text-stop">
           {refused}
         </p>

@@ -64,17 +64,23 @@ export interface ReadStop {
   readonly pickup: Draft | null;
 }
 
+/** Good kitchen oil; kitchen oil that is to stand alone; oil from an engine or gearbox. */
+export type LotKind = "good" | "doubtful" | "engine";
+
+export const lotKind = (t: StopTexts): LotKind =>
+  t.check.fried === "engine" ? "engine" : (verdictOf(t)?.verdict ?? "take") === "take" ? "good" : "doubtful";
+
 /** The containers a lot may go into: those that travel with the round, fitting ones first. */
-export function containersFor(view: YardView, by: PlaceId | null, apart: boolean): VesselView[] {
+export function containersFor(view: YardView, by: PlaceId | null, kind: LotKind): VesselView[] {
   const along = view.vessels.filter(
     (v) =>
       (v.vessel.role === "raw" || (by === null && v.vessel.role === "settling")) && (v.vessel.place ?? null) === by,
   );
   const rank = (v: VesselView): number => {
     if (roomIn(v) < 0.5) return 4;
-    if (isApart(v) !== apart) return 3;
-    // A lot that is to stay apart wants an empty one; a good lot tops up what is begun.
-    return apart && v.litres > 0.5 && !isApart(v) ? 2 : v.vessel.role === "raw" ? 0 : 1;
+    if (isApart(v) !== (kind === "engine")) return 3;
+    // A doubtful lot wants an empty one; a good lot tops up what is begun.
+    return kind === "doubtful" && v.litres > 0.5 ? 2 : v.vessel.role === "raw" ? 0 : 1;
   };
   return along.sort((a, b) => rank(a) - rank(b) || roomIn(b) - roomIn(a));
 }

@@ -58,6 +58,7 @@ export const round = calculation({
         z.strictObject({
           stop: whole("Stop, counted from 0", "1", 0, 59),
           litres: figure("Take", "L"),
+          arrivesHours: figure("Arrives, after setting off", "h"),
           startsHours: figure("Begins, after setting off", "h"),
         }),
       )

@@ -105,7 +105,8 @@ export function drumWeek(w: Writer, line: Line, d: Dice, monday: number, shed: n
   if (filling) {
     const near = kitchens(line, d).filter(() => d.whole(0, 9) > 1);
     const far = Math.floor(monday / (7 * DAY)) % 3 === 0;
-    const calls = [...near, ...(far ? farKitchens(line, monday) : [])];
+    // There is one drum to fill: who goes out to the far ones leaves the nearest for next week.
+    const calls = far ? [...near.slice(2), ...farKitchens(line, monday)] : near;
     driveRound(w, monday + DAY + 9 * HOUR, calls, filling, shed + 2, far);
   }
   const aged = drums.find((id) => hasAged(w, id, monday) && w.litres(id) > 60);

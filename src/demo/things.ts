@@ -151,6 +151,8 @@ export function makeLine(suffix: string): Line {
         pricePerLitre: 0,
         spot: at(2.8, -3.3),
         minutesThere: 10,
+        // Before the noon boat sails.
+        access: [{ weekdays: [1, 2, 3, 4, 5, 6, 7], fromMinute: 6 * 60, toMinute: 11 * 60 }],
       }),
       source("slip", "The slip's workshop", {
         usualLitres: 10,

@@ -82,18 +82,21 @@ export function LabelsScreen() {
           </div>
         }
       >
-        <ul className={`mt-3 grid w-max max-w-full gap-[1mm] overflow-x-auto ${paper.sheet}`}>
-          {origin === ""
-            ? null
-            : chosen.map((v) => (
-                <Label
-                  key={v.vessel.id}
-                  vessel={v}
-                  paper={paper}
-                  address={`${origin}${href(`/container?vessel=${encodeURIComponent(v.vessel.id)}`)}`}
-                />
-              ))}
-        </ul>
+        {/* biome-ignore lint/a11y/noNoninteractiveTabindex: labels are as wide as printed, so on a phone the box scrolls, by key too */}
+        <section aria-label="The sheet" tabIndex={0} className="mt-3 max-w-full overflow-x-auto print:overflow-visible">
+          <ul className={`grid w-max gap-[1mm] ${paper.sheet}`}>
+            {origin === ""
+              ? null
+              : chosen.map((v) => (
+                  <Label
+                    key={v.vessel.id}
+                    vessel={v}
+                    paper={paper}
+                    address={`${origin}${href(`/container?vessel=${encodeURIComponent(v.vessel.id)}`)}`}
+                  />
+                ))}
+          </ul>
+        </section>
         {chosen.length === 0 ? <p>Tick a container to see its label.</p> : null}
       </Bench>
     </div>

@@ -24,7 +24,7 @@ export function SourceForm({ source, texts: t, onChange }: Props) {
   const units = useUnits();
   const tell = useTell();
   const [refused, setRefused] = useState<string | null>(null);
-  const { source: read, errors } = readSource(source.id, t, units);
+  const { source: read, errors } = readSource(source, t, units);
   const money = currencySign(view.settings.currency).trim();
   const litres = units.litres(1).split(" ").slice(1).join(" ");
 

@@ -73,12 +73,9 @@ export function textsOf(s: Source, units: Units): SourceTexts {
 }
 
 /** Reads the form; what is wrong is said by field, and the source is there only when nothing is. */
-export function readSource(
-  id: Source["id"],
-  t: SourceTexts,
-  units: Units,
-): { source: Source | null; errors: FormErrors } {
+export function readSource(known: Source, t: SourceTexts, units: Units): { source: Source | null; errors: FormErrors } {
   const errors: Record<string, string> = {};
+  const shown = textsOf(known, units);
   const within = (field: string, text: string, least: number, most: number, words: string): number | undefined => {
     if (text.trim() === "") return undefined;
     const read = parsePlain(text);
@@ -86,7 +83,9 @@ export function readSource(
     else if (read.value < least || read.value > most) errors[field] = words;
     return read.ok ? read.value : undefined;
   };
-  const litres = (field: string, text: string): number | undefined => {
+  const litres = (field: "containerLitres" | "usualLitres", text: string): number | undefined => {
+    // What nobody touched stays as it was, and is not what the screen had rounded it to.
+    if (text === shown[field]) return known[field];
     if (text.trim() === "") return undefined;
     const read = units.parseLitres(text);
     if (!read.ok) errors[field] = wordQuantityError(read.error);
@@ -107,7 +106,7 @@ export function readSource(
   if (containerCount !== undefined && !Number.isInteger(containerCount)) errors.containerCount = "A whole number.";
   const pricePerLitre = priceOf(t, within("price", t.price, 0, 100, "Between nothing and 100 a litre."), errors);
   const source: Source = {
-    id,
+    id: known.id,
     name: name ?? "",
     container: container ?? "",
     ...given("containerLitres", litres("containerLitres", t.containerLitres)),

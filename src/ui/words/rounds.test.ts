@@ -1,0 +1,71 @@
+import { describe, expect, it } from "vitest";
+import { viewYard } from "@/core/advice";
+import { DEFAULT_SETTINGS, project } from "@/core/ledger";
+import { demoYard } from "@/demo/demoYard";
+import {
+  accessWords,
+  batchWords,
+  currencySign,
+  markWords,
+  percentWords,
+  priceWords,
+  rangeLitres,
+  roughLitres,
+  unitsOf,
+  wordIntake,
+} from ".";
+
+const NOW = "2026-11-24T13:32:00.000Z";
+const view = viewYard(project(demoYard(Date.parse(NOW))), NOW);
+const units = unitsOf(DEFAULT_SETTINGS);
+
+describe("words of rounds", () => {
+  it("opening hours as one says them", () => {
+    const at = (weekdays: number[]) => [{ weekdays, fromMinute: 540, toMinute: 840 }];
+    expect(accessWords(undefined)).toBe("any time");
+    expect(accessWords([])).toBe("any time");
+    expect(accessWords(at([1, 2, 3, 4, 5]))).toBe("Mon to Fri 09:00 to 14:00");
+    expect(accessWords(at([6, 2, 4]))).toBe("Tue, Thu, Sat 09:00 to 14:00");
+    expect(accessWords([...at([1, 2, 3, 4, 5, 6, 7]), ...at([7])])).toBe(
+      "every day 09:00 to 14:00; Sun 09:00 to 14:00",
+    );
+  });
+  it("prices from either side, in the yard's money", () => {
+    expect(priceWords(undefined, units.money)).toBe("price not known");
+    expect(priceWords(0, units.money)).toBe("free");
+    expect(priceWords(0.1, units.money)).toBe("€0.10 a litre");
+    expect(priceWords(-0.05, units.money)).toBe("they pay €0.05 a litre");
+    expect([currencySign("GBP"), currencySign("CHF"), currencySign("SEK")]).toEqual(["£", "CHF ", "kr "]);
+    expect(units.money(-1234.5)).toBe("−€1,234.50");
+  });
+  it("forecasts without tenths, ranges with their unit once", () => {
+    expect(roughLitres(16.6, units)).toBe("17 L");
+    expect(rangeLitres(0.002, 48.3, units)).toBe("0 to 48 L");
+    expect(rangeLitres(4.6, 5.2, units)).toBe("5 L");
+    expect([percentWords(0.004), percentWords(0.742)]).toEqual(["0.4 %", "74 %"]);
+  });
+  it("every intake warning names what it speaks of", () => {
+    const vessel = "drum-5" as never;
+    for (const w of [
+      { code: "doubtful-into-good", vessel, litres: 148 },
+      { code: "engine-into-kitchen", vessel },
+      { code: "kitchen-into-engine", vessel },
+      { code: "past-safe-level", vessel, safeLitres: 207 },
+    ] as const)
+      expect(wordIntake(w, view)).toMatch(/^Drum 5 /);
+    expect(wordIntake({ code: "past-payload", overKg: 40 }, view)).toMatch(/40 kg over/);
+  });
+  it("marks and batches of the demo's containers", () => {
+    const found = (id: string) => {
+      const v = view.vessels.find((x) => x.vessel.id === id);
+      if (!v) throw new Error(id);
+      return v;
+    };
+    expect(
+      ["pail-7", "black-tin", "drum-3", "ready", "sludge-drum", "diesel-can"].map((id) => markWords(found(id))),
+    ).toEqual(["Raw", "Raw, engine oil", "Settling", "Ready, 5 µm", "Sludge", "Diesel"]);
+    expect(batchWords(found("pail-7"))).toMatch(/^Lot \w{5}, Tue 24 Nov, Ropewalk canteen$/);
+    expect(batchWords(found("drum-5"))).toMatch(/^Lot \w{5}, Fri 13 Nov, .* and \d more$/);
+    expect(batchWords(found("trailer-drum"))).toBe("");
+  });
+});

@@ -1,7 +1,7 @@
 import type { Entry } from "@/core/ledger";
 import { yardWeek } from "./bigYard";
 import { type Dice, dice } from "./dice";
-import { CREAMY, coldLitres, collect, farKitchens, kitchens } from "./drums";
+import { CREAMY, coldLitres, collect, far, kitchens } from "./drums";
 import { openYard } from "./open";
 import { type Line, makeLine } from "./things";
 import { flatbedTrip, vehicleWeek } from "./vehicles";
@@ -125,7 +125,8 @@ function runBags(w: Writer, line: Line, atMs: number, minutes: number): void {
 }
 
 function fillDrum(w: Writer, line: Line, d: Dice, drum: ReturnType<Line["id"]>, litres: number, atMs: number): void {
-  const from = [...kitchens(line, d).slice(0, 2), ...farKitchens(line, atMs)];
+  const near = kitchens(line, d).slice(0, 2);
+  const from = [...near, ...near.map((k) => far(line, k))];
   for (let i = 0; i < 12 && litres - w.litres(drum) > 0.5; i++) {
     const kitchen = from[i % from.length];
     if (kitchen)

@@ -32,14 +32,16 @@ export function kitchens(line: Line, d: Dice): Kitchen[] {
   ];
 }
 
-/** Two out of the way, called at every third week; what they give is told by the week, not by the dice. */
-export function farKitchens(line: Line, atMs: number): Kitchen[] {
-  const week = Math.floor(atMs / (7 * DAY));
-  return [
-    { source: line.source("lighthouse"), litres: 44 + 5 * (week % 4), fluid: "canola", muck: LIGHT },
-    { source: line.source("galley"), litres: 34 + 4 * (week % 5), fluid: "canola", muck: LIGHT },
-  ];
-}
+/** In the weeks one goes out to the far ones, they give what the two nearest would have. */
+export const far = (line: Line, { source, ...same }: Kitchen): Kitchen => ({
+  ...same,
+  source:
+    source === line.source("gannet")
+      ? line.source("lighthouse")
+      : source === line.source("ropewalk")
+        ? line.source("galley")
+        : source,
+});
 
 /** One kitchen's oil into a container, a little less where it does not all fit. */
 export function collect(
@@ -79,7 +81,7 @@ export function driveRound(
   calls: readonly Kitchen[],
   drum: VesselId,
   celsius: number,
-  far: boolean,
+  goesFar: boolean,
 ): void {
   if (calls.length === 0) return;
   const id = `${drum}-${Math.floor(atMs / DAY)}` as RoundId;
@@ -89,7 +91,7 @@ export function driveRound(
   const hours = 0.5 * calls.length + 1;
   w.write(atMs + hours * HOUR, {
     kind: "round-end",
-    data: { round: id, km: NEAR_KM + (far ? FAR_KM : 0), minutes: 60 * hours },
+    data: { round: id, km: NEAR_KM + (goesFar ? FAR_KM : 0), minutes: 60 * hours },
   });
 }
 
@@ -104,10 +106,9 @@ export function drumWeek(w: Writer, line: Line, d: Dice, monday: number, shed: n
   const filling = drums.find((id) => w.litres(id) < 165 && !hasAged(w, id, monday));
   if (filling) {
     const near = kitchens(line, d).filter(() => d.whole(0, 9) > 1);
-    const far = Math.floor(monday / (7 * DAY)) % 3 === 0;
-    // There is one drum to fill: who goes out to the far ones leaves the nearest for next week.
-    const calls = far ? [...near.slice(2), ...farKitchens(line, monday)] : near;
-    driveRound(w, monday + DAY + 9 * HOUR, calls, filling, shed + 2, far);
+    const goesFar = Math.floor(monday / (7 * DAY)) % 3 === 0;
+    const calls = goesFar ? near.map((k) => far(line, k)) : near;
+    driveRound(w, monday + DAY + 9 * HOUR, calls, filling, shed + 2, goesFar);
   }
   const aged = drums.find((id) => hasAged(w, id, monday) && w.litres(id) > 60);
   if (aged && w.room(line.id("ready")) > 60) drawAndFilter(w, line, d, monday + 3 * DAY + 9 * HOUR, aged, shed, slow);

@@ -53,6 +53,7 @@ test.describe("on a phone with no network", () => {
       await page.getByRole("button", { name: "One jerrycan more" }).tap();
       await page.getByRole("button", { name: "One jerrycan more" }).tap();
       await expect(page.getByLabel("Paid for it")).toHaveValue("6");
+      await page.getByLabel("Paid for it").fill("25");
       await page.getByRole("button", { name: "Take 40 L into Trailer drum" }).tap();
       await expect(page.getByRole("heading", { level: 1, name: "Round, 1 of 3 stops" })).toBeVisible();
     });
@@ -181,6 +182,7 @@ test("closed doors and absurd limits are said, and nothing typed is lost", async
   await page.getByRole("button", { name: "Put in Lighthouse inn" }).click();
   await expect(page.getByText("Closed then: Mon to Sat 10:00 to 22:00.")).toBeVisible();
   await page.getByLabel("Leaves at").fill("08:05");
+  await page.getByRole("button", { name: "Lighthouse inn earlier" }).click();
   await expect(page.getByText(/after a wait of \d+ min/)).toBeVisible();
   await expect(page.getByText(/^It takes .* longer than the 2 h 00 there are\.$/)).toBeVisible();
   await expect(page.getByLabel("Leaves at")).toHaveValue("08:05");

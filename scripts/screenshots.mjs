@@ -11,6 +11,21 @@ const VIEWS = [
   { name: "yard", path: "/" },
   { name: "yard-phone", path: "/", phone: true },
   { name: "rounds", path: "/rounds" },
+  { name: "source", path: "/source?id=harbour" },
+  { name: "round", path: "/round", wait: "ol li b" },
+  {
+    name: "round-phone",
+    path: "/round",
+    phone: true,
+    presses: [
+      ["button", "Set off"],
+      ["link", "Beacon doughnuts"],
+      ["radio", "Clear"],
+      ["button", "One jerrycan more"],
+      ["button", "Half a jerrycan more"],
+    ],
+  },
+  { name: "labels", path: "/labels" },
   { name: "settle", path: "/settle?vessel=drum-3" },
   { name: "settle-phone", path: "/settle?vessel=drum-3", phone: true },
   { name: "filter", path: "/filter" },
@@ -21,10 +36,8 @@ const VIEWS = [
   { name: "books", path: "/books" },
   { name: "shed", path: "/shed" },
   { name: "calculations", path: "/calculations?name=thinner", open: "Why?" },
-  { name: "calculations-phone", path: "/calculations?name=settle-forecast", phone: true },
   { name: "why", path: "/settle?vessel=drum-3", open: "Why?" },
   { name: "log", path: "/", keys: ["l"] },
-  { name: "log-phone", path: "/", phone: true, keys: ["l", "p"] },
 ];
 const args = process.argv.slice(2);
 const outAt = args.indexOf("--out");
@@ -64,6 +77,13 @@ try {
     if (v.open) {
       await page.locator("summary", { hasText: v.open }).first().click();
       await page.getByText("What would change it most").first().waitFor();
+    }
+    for (const [role, name] of v.presses ?? []) {
+      await page.getByRole(role, { name }).first().click();
+      await page
+        .getByRole("button", { name: "Close toast" })
+        .click({ timeout: 700 })
+        .catch(() => undefined);
     }
     for (const k of v.keys ?? []) {
       await page.keyboard.press(k);

@@ -88,6 +88,18 @@ const roundOf = (stops: number): InputOf<"round"> => ({
   limits: { hours: 5, payloadKg: 400, containerLitres: 400, settlingRoomLitres: 900 },
 });
 
+/** The same with doors that open and close all over the day: the short way may be late, so more ways are kept. */
+const withDoors = (round: InputOf<"round">): InputOf<"round"> => ({
+  ...round,
+  stops: round.stops.map((s, i) => ({
+    ...s,
+    open: [
+      { fromHours: (i % 4) / 2, toHours: (i % 4) / 2 + 0.8 },
+      { fromHours: 2 + (i % 3) / 2, toHours: 3.4 + (i % 3) / 2 },
+    ],
+  })),
+});
+
 const HEAVY: readonly (readonly [what: string, targetMs: number, name: string, input: unknown])[] = [
   [
     "reaction, 240 min",
@@ -97,6 +109,7 @@ const HEAVY: readonly (readonly [what: string, targetMs: number, name: string, i
   ],
   ["settling forecast, 90 days by the hour, 6 classes", 5, "settle-forecast", season],
   ["round, 12 stops, exact", 300, "round", roundOf(12)],
+  ["round, 12 stops, exact, with opening hours", 300, "round", withDoors(roundOf(12))],
   ["round, 40 stops", 1000, "round", roundOf(40)],
 ];
 

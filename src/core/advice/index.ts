@@ -1,8 +1,8 @@
 export type { Advice } from "./advice";
 export { clearanceOf, type DraftClearance } from "./clearance";
-export { type IntakeWarning, SAFE_SHARE, safeLitres } from "./intake";
+export type { IntakeWarning } from "./intake";
 export { mixOf } from "./mixture";
-export { KG_PER_LITRE, type PlaceView, type Range } from "./places";
+export type { PlaceView, Range } from "./places";
 export type { SourceReading } from "./reading";
 export {
   askRound,
@@ -18,6 +18,7 @@ export {
 export { type SettlingQuestionData, settlingQuestion } from "./settlingQuestion";
 export type { Settling, Standing } from "./standing";
 export { STATIONS, type Station, stationOf } from "./stations";
+export { SAFE_SHARE, safeLitres, staysApart } from "./terms";
 export { type Lot, type VesselView, viewYard, type YardView } from "./view";
-export { containersHold, staysApart, valuePerLitre, type Waiting } from "./waiting";
+export type { Waiting } from "./waiting";
 export type { BadLot, Worth } from "./worth";

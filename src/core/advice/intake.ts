@@ -1,10 +1,8 @@
-import type { Draft, Vessel, VesselId, VesselState, YardState } from "../ledger";
+import type { Draft, VesselId, VesselState, YardState } from "../ledger";
 import { judgeLot } from "../rounds";
-import { capacityLitres } from "../vessels";
 import { ENGINE_OIL_SHARE, shareOfFamily } from "./family";
-import { KG_PER_LITRE } from "./places";
 import { standingOf } from "./standing";
-import { staysApart } from "./waiting";
+import { KG_PER_LITRE, safeLitres, staysApart } from "./terms";
 
 /** Something to think of before oil goes into a vessel; it may still be done. */
 export type IntakeWarning =
@@ -13,10 +11,6 @@ export type IntakeWarning =
   | { readonly code: "kitchen-into-engine"; readonly vessel: VesselId }
   | { readonly code: "past-safe-level"; readonly vessel: VesselId; readonly safeLitres: number }
   | { readonly code: "past-payload"; readonly overKg: number };
-
-/** Oil swells by a fiftieth from a frosty morning to a hot afternoon, and a full can slops. */
-export const SAFE_SHARE = 0.95;
-export const safeLitres = (vessel: Vessel): number => SAFE_SHARE * capacityLitres(vessel);
 
 const SOME_LITRES = 0.5;
 

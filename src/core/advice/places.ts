@@ -1,6 +1,7 @@
 import type { Place, VehicleState, YardState } from "../ledger";
 import { shareOfFamily } from "./family";
 import type { VesselReading } from "./reading";
+import { KG_PER_LITRE } from "./terms";
 
 /** A van, bus or trailer as it stands: what is aboard and how far it gets on it. */
 export interface PlaceView {
@@ -19,9 +20,6 @@ export interface Range {
   /** Kilometres of trips that the consumption was measured on; 0: its owner said so. */
   readonly measuredKm: number;
 }
-
-/** A litre of oil with its share of the container. */
-export const KG_PER_LITRE = 1;
 
 const LEAST_MEASURED_KM = 50;
 

@@ -1,11 +1,9 @@
 import type { Coordinates, PlaceId, Settings, SourceId, Spot as WrittenSpot } from "../ledger";
 import { type Opening, type RoundQuestion, type Spot, spotOf } from "../rounds";
 import { ENGINE_OIL_SHARE, shareOfFamily } from "./family";
-import { safeLitres } from "./intake";
-import { KG_PER_LITRE } from "./places";
 import type { SourceReading } from "./reading";
+import { KG_PER_LITRE, minutesAt, safeLitres, staysApart, valuePerLitre } from "./terms";
 import type { VesselView, YardView } from "./view";
-import { minutesAt, staysApart, valuePerLitre } from "./waiting";
 
 /** What a round is planned from besides the yard: who drives, when, and what is left out. */
 export interface RoundChoice {

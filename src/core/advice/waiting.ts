@@ -1,4 +1,4 @@
-import type { Settings, Source, SourceState, Visit } from "../ledger";
+import type { Source, SourceState, Visit } from "../ledger";
 import {
   type Band,
   daysToFull,
@@ -105,14 +105,3 @@ export function waitingAt(state: SourceState, now: string): Waiting {
 
 /** Ten years: longer than anybody waits for a pail. */
 const MOST_DAYS = 3650;
-
-export const minutesAt = (s: Source): number => s.minutesThere ?? USUAL_MINUTES;
-const USUAL_MINUTES = 15;
-
-/** Engine and gearbox oil is kept apart. */
-export const staysApart = (s: Pick<Source, "dirt" | "fluid">): boolean =>
-  s.dirt === "engine-oil" || s.fluid === "motor-oil" || s.fluid === "atf";
-
-/** Money a collected litre is worth: what of it becomes fuel saves the fuel's price, less what they ask for it. */
-export const valuePerLitre = (s: Source, usableShare: number, settings: Settings): number =>
-  usableShare * settings.fuelPricePerLitre - (s.pricePerLitre ?? 0);

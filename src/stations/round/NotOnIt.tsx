@@ -1,5 +1,5 @@
 "use client";
-import { mapSpot } from "@/core/advice";
+import { mapSpot } from "@/core/advice/roundQuestion";
 import type { SourceId } from "@/core/ledger";
 import { formatKilometres } from "@/core/units";
 import { useUnits, YardLink } from "@/desk";

@@ -1,8 +1,8 @@
 "use client";
 import { useMemo, useState } from "react";
 import { ulid } from "ulid";
-import { HOME, roomAlong, staysApart } from "@/core/advice";
-import { writeGpx } from "@/core/formats/gpx";
+import { HOME, roomAlong } from "@/core/advice/roundQuestion";
+import { staysApart } from "@/core/advice/terms";
 import type { RoundId, SourceId } from "@/core/ledger";
 import { onEarth } from "@/core/rounds";
 import { formatKilometres, formatMinutes } from "@/core/units";
@@ -89,8 +89,10 @@ export function PlanView() {
   };
 
   const { home } = view.settings;
-  const saveGpx = (): void => {
+  const saveGpx = async (): Promise<void> => {
     if (!home) return;
+    // Fetched when it is wanted: most rounds are driven from memory.
+    const { writeGpx } = await import("@/core/formats/gpx");
     const place = view.places.find((p) => p.place.id === choice.by)?.place;
     const startName = place?.spot ? `Where ${place.name} stands` : view.settings.yardName;
     const named = [
@@ -128,7 +130,7 @@ export function PlanView() {
                 {refused}
               </p>
               <div className="mt-2 grid grid-cols-2 gap-2">
-                <Button disabled={ids.length === 0 || !home} onClick={saveGpx}>
+                <Button disabled={ids.length === 0 || !home} onClick={() => void saveGpx()}>
                   Save as GPX
                 </Button>
                 <Button disabled={ids.length === 0} onClick={() => window.print()}>

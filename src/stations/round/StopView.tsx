@@ -2,7 +2,8 @@
 import { getISODay } from "date-fns";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import { openingsOn, type SourceReading } from "@/core/advice";
+import type { SourceReading } from "@/core/advice";
+import { openingsOn } from "@/core/advice/roundQuestion";
 import type { Draft, RoundState } from "@/core/ledger";
 import { Interlock, isRefused, useClearance, useHref, useKept, useTell, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";

@@ -1,5 +1,6 @@
 import { addDays, getISODay } from "date-fns";
-import { type RoundChoice, settlingRoom, type YardView } from "@/core/advice";
+import type { RoundChoice, YardView } from "@/core/advice";
+import { settlingRoom } from "@/core/advice/roundQuestion";
 import type { PlaceId, SourceId } from "@/core/ledger";
 import { parseMinutes, parsePlain } from "@/core/units";
 import { minuteOfDay, type Units, wordQuantityError } from "@/ui/words";

@@ -1,4 +1,6 @@
-import { isApart, type SourceReading, safeLitres, staysApart, type VesselView, type YardView } from "@/core/advice";
+import type { SourceReading, VesselView, YardView } from "@/core/advice";
+import { isApart } from "@/core/advice/roundQuestion";
+import { safeLitres, staysApart } from "@/core/advice/terms";
 import { FLUIDS, type FluidId } from "@/core/fluids";
 import type { Check, Draft, PlaceId, RoundId, Source, VesselId } from "@/core/ledger";
 import { judgeLot, muckOf } from "@/core/rounds";

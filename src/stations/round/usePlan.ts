@@ -1,6 +1,7 @@
 "use client";
 import { useEffect, useMemo, useState } from "react";
-import { askRound, type RoundAsked, type RoundChoice } from "@/core/advice";
+import type { RoundAsked, RoundChoice } from "@/core/advice";
+import { askRound } from "@/core/advice/roundQuestion";
 import type { InputOf } from "@/core/calculations";
 import type { SourceId } from "@/core/ledger";
 import { distancesKm, driveRound, type RoundFault, type RoundPlan } from "@/core/rounds";

@@ -1,5 +1,6 @@
 "use client";
-import { mapSpot, type PlaceView } from "@/core/advice";
+import type { PlaceView } from "@/core/advice";
+import { mapSpot } from "@/core/advice/roundQuestion";
 import type { Settings } from "@/core/ledger";
 import { formatKilometres, formatNumber } from "@/core/units";
 import { useLog, useUnits } from "@/desk";

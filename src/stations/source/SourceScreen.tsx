@@ -1,7 +1,8 @@
 "use client";
 import { useSearchParams } from "next/navigation";
 import { useState } from "react";
-import { mapSpot, type SourceReading } from "@/core/advice";
+import type { SourceReading } from "@/core/advice";
+import { mapSpot } from "@/core/advice/roundQuestion";
 import { formatKilometres } from "@/core/units";
 import { SourceWorth, useLog, useUnits, Why, YardLink } from "@/desk";
 import { useYard } from "@/store";

@@ -10,5 +10,3 @@ export const CheckSchema = z.object({
   bottomWater: z.enum(["none", "some", "much"]),
 });
 export type Check = z.infer<typeof CheckSchema>;
-
-export const LOOKS = CheckSchema.shape.look.options;

@@ -226,9 +226,9 @@ test("a label's code opens its container", async ({ page }) => {
   expect(code?.data).toMatch(/^http:\/\/127\.0\.0\.1:\d+\/container\?vessel=ready&demo=1$/);
   await page.emulateMedia({ media: "print" });
   const box = await label.boundingBox();
-  // 99 × 67 mm at 96 dots to the inch.
-  expect(box?.width).toBeCloseTo((99 / 25.4) * 96, 0);
-  expect(box?.height).toBeCloseTo((67 / 25.4) * 96, 0);
+  // 99.1 × 67.7 mm at 96 dots to the inch.
+  expect(box?.width).toBeCloseTo((99.1 / 25.4) * 96, 0);
+  expect(box?.height).toBeCloseTo((67.7 / 25.4) * 96, 0);
   await expect(page.getByRole("heading", { level: 1 })).toBeHidden();
   await page.emulateMedia({ media: "screen" });
   await page.getByRole("radio", { name: /62 × 29 mm/ }).click();

@@ -5,7 +5,7 @@ export { useHref, YardLink } from "./links";
 export { SourceWorth } from "./SourceWorth";
 export { useChosenVessel } from "./useChosenVessel";
 export { isRefused, useClearance } from "./useClearance";
-export { useKept } from "./useKept";
+export { forgetKept, useKept } from "./useKept";
 export { useNumber } from "./useNumber";
 export { useTell, useUndo } from "./useTell";
 export { useUnits } from "./useUnits";

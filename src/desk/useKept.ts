@@ -33,3 +33,12 @@ export function useKept<T>(key: string, initial: T): [T, (next: T) => void, () =
   }, [key, initial]);
   return [value, keep, forget];
 }
+
+/** Forgets every draft whose key begins so. */
+export function forgetKept(prefix: string): void {
+  try {
+    for (const key of Object.keys(localStorage)) if (key.startsWith(prefix)) localStorage.removeItem(key);
+  } catch {
+    // A browser that keeps nothing has nothing to forget.
+  }
+}

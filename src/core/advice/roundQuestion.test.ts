@@ -63,6 +63,16 @@ describe("the question a round is planned from", () => {
     };
     expect(askRound(yardWith(emptied), choice).sources).toEqual(["far", "shed"]);
   });
+  it("is of the sixty that promise most, where there are more", () => {
+    const many = Array.from({ length: 70 }, (_, i) =>
+      source(`kitchen-${i}`, { spot: { kind: "map", eastKm: i, northKm: 1 }, pricePerLitre: i / 100 }),
+    );
+    const asked = askRound(yardWith(...many), choice);
+    expect(asked.sources).toHaveLength(60);
+    expect(asked.beyond).toHaveLength(13);
+    expect(asked.beyond).toContain("kitchen-69");
+    expect(asked.sources).toContain("kitchen-0");
+  });
   it("takes the containers that go along: the trailer's with it, home's without; engine oil's on their own", () => {
     const view = yardWith(buy("aboard", "canola", 30));
     expect(roomAlong(view, trailer).kitchenLitres).toBeCloseTo(safe - 30, 9);

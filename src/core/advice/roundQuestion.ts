@@ -24,7 +24,12 @@ export interface RoundAsked {
   readonly sources: readonly SourceId[];
   /** Nowhere on the map yet. */
   readonly unplaced: readonly SourceId[];
+  /** Placed, but more than a round is planned from; these promise least. */
+  readonly beyond: readonly SourceId[];
 }
+
+/** As many as the planner takes. */
+const MOST_STOPS = 60;
 
 /** Under this much, nobody stops. */
 const WORTH_STOPPING_LITRES = 2;
@@ -47,16 +52,21 @@ export function askRound(view: YardView, choice: RoundChoice): RoundAsked {
     const spot = s.source.spot && mapSpot(s.source.spot, settings.home);
     return spot ? [{ source: s, spot }] : [];
   });
+  const promise = ({ source: s }: (typeof placed)[number]): number =>
+    s.waiting.now.mean * valuePerLitre(s.source, s.expectedUsableShare, settings);
+  const best = new Set([...placed].sort((a, b) => promise(b) - promise(a)).slice(0, MOST_STOPS));
+  const offered = placed.filter((p) => best.has(p));
   const start = startOf(view, choice.by);
   const room = roomAlong(view, choice.by);
   return {
-    sources: placed.map((p) => p.source.source.id),
+    sources: offered.map((p) => p.source.source.id),
+    beyond: placed.filter((p) => !best.has(p)).map((p) => p.source.source.id),
     unplaced: wanted.filter((s) => !placed.some((p) => p.source === s)).map((s) => s.source.id),
     question: {
       home: start,
       ...(choice.ends === "home" && { end: HOME }),
       oneWay: choice.ends === "last-stop",
-      stops: placed.map(({ source, spot }) => ({ ...spot, ...stopOf(source, settings, choice) })),
+      stops: offered.map(({ source, spot }) => ({ ...spot, ...stopOf(source, settings, choice) })),
       limits: {
         hours: choice.hours,
         payloadKg: choice.payloadKg,

@@ -29,6 +29,10 @@ describe("a yard file", () => {
       }),
     );
   });
+  it("of the first schema reads as it is", () => {
+    const old = writeYardFile(start(), iso(60)).replace(/"schema":\d+/, '"schema":1');
+    expect(readYardFile(old)).toMatchObject({ ok: true });
+  });
   it("never throws, whatever is in it", () => {
     fc.assert(fc.property(fc.json(), (text) => void readYardFile(text)));
     for (const text of ["null", "[]", "3", '"x"', "{}"])

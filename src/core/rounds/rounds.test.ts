@@ -21,31 +21,31 @@ const quiet = (): void => undefined;
 
 const opening = fc.record({ from: positive(-1, 5), length: positive(0.5, 4) });
 
+const stop: fc.Arbitrary<Stop> = fc.record({
+  eastKm: positive(-25, 25),
+  northKm: positive(-25, 25),
+  litres: positive(5, 150),
+  valuePerLitre: positive(-0.2, 1.5),
+  minutesThere: positive(5, 40),
+  apart: fc.boolean(),
+  open: fc.option(
+    fc.array(
+      opening.map(({ from, length }) => ({ fromHours: from, toHours: from + length })),
+      { maxLength: 2 },
+    ),
+    { nil: undefined, freq: 2 },
+  ),
+});
+
+/** As many stops as not, up to so many: none is as likely as all. */
 const question = (stops: number): fc.Arbitrary<RoundQuestion> =>
   fc.record({
     home: fc.record({ eastKm: positive(-5, 5), northKm: positive(-5, 5) }),
     end: fc.option(fc.record({ eastKm: positive(-9, 9), northKm: positive(-9, 9) }), { nil: undefined }),
     oneWay: fc.boolean(),
-    stops: fc.array(
-      fc.record({
-        eastKm: positive(-25, 25),
-        northKm: positive(-25, 25),
-        litres: positive(5, 150),
-        valuePerLitre: positive(-0.2, 1.5),
-        minutesThere: positive(5, 40),
-        apart: fc.boolean(),
-        open: fc.option(
-          fc.array(
-            opening.map(({ from, length }) => ({ fromHours: from, toHours: from + length })),
-            { maxLength: 2 },
-          ),
-          { nil: undefined, freq: 2 },
-        ),
-      }),
-      { maxLength: stops },
-    ),
+    stops: fc.nat(stops).chain((n) => fc.array(stop, { minLength: n, maxLength: n })),
     limits: fc.record({
-      hours: positive(0.5, 6),
+      hours: positive(0.5, 10),
       payloadKg: positive(50, 600),
       containerLitres: positive(50, 500),
       apartLitres: positive(0, 100),
@@ -136,14 +136,14 @@ describe("planning a round", () => {
     );
   });
   it("says why an order cannot be driven: a door that has closed, a day that is over", () => {
-    const stop = { eastKm: 20, northKm: 0, litres: 60, valuePerLitre: 1, minutesThere: 10 };
+    const inn = { eastKm: 20, northKm: 0, litres: 60, valuePerLitre: 1, minutesThere: 10 };
     const limits = { ...LIMITS, hours: 2 };
     const ask = (more: Partial<Stop>, order: number[]) => {
       const q = {
         home: { eastKm: 0, northKm: 0 },
         stops: [
-          { ...stop, ...more },
-          { ...stop, northKm: 30 },
+          { ...inn, ...more },
+          { ...inn, northKm: 30 },
         ],
         limits,
       };
@@ -153,7 +153,7 @@ describe("planning a round", () => {
     expect(ask({ open: [{ fromHours: 0, toHours: 0.7 }] }, [0])).toEqual({ code: "closed", stop: 0 });
     expect(ask({ open: [] }, [0])).toEqual({ code: "closed", stop: 0 });
     expect(ask({}, [1, 0])).toMatchObject({ code: "too-long" });
-    expect(planRound({ home: stop, stops: [{ ...stop, open: [] }], limits }, quiet).order).toEqual([]);
+    expect(planRound({ home: inn, stops: [{ ...inn, open: [] }], limits }, quiet).order).toEqual([]);
   });
   it("keeps every limit, visits nobody twice, and leaves with something", () => {
     fc.assert(

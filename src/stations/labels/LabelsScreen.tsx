@@ -84,7 +84,7 @@ export function LabelsScreen() {
       >
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: labels are as wide as printed, so on a phone the box scrolls, by key too */}
         <section aria-label="The sheet" tabIndex={0} className="mt-3 max-w-full overflow-x-auto print:overflow-visible">
-          <ul className={`grid w-max gap-[1mm] ${paper.sheet}`}>
+          <ul className={`grid w-max ${paper.sheet}`}>
             {origin === ""
               ? null
               : chosen.map((v) => (

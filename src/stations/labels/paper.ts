@@ -1,3 +1,5 @@
+/** Papers as sold: sheets of self-adhesive labels with their margins and gaps, and rolls for small printers. */
+
 /** A paper to print on: how large a label is, and what its page is called in the style sheet. */
 export interface Paper {
   readonly key: string;
@@ -14,17 +16,17 @@ export const PAPERS: readonly Paper[] = [
   {
     key: "a4-8",
     name: "A4, 8 labels",
-    detail: "99 × 67 mm",
-    sheet: "page-a4 grid-cols-[repeat(2,99mm)]",
-    label: "h-[67mm] w-[99mm]",
+    detail: "99.1 × 67.7 mm",
+    sheet: "page-a4-8 grid-cols-[repeat(2,99.1mm)] gap-x-[2.5mm]",
+    label: "h-[67.7mm] w-[99.1mm] break-inside-avoid",
     large: true,
   },
   {
     key: "a4-21",
     name: "A4, 21 labels",
-    detail: "64 × 38 mm",
-    sheet: "page-a4 grid-cols-[repeat(3,64mm)]",
-    label: "h-[38mm] w-[64mm]",
+    detail: "63.5 × 38.1 mm",
+    sheet: "page-a4-21 grid-cols-[repeat(3,63.5mm)] gap-x-[2.5mm]",
+    label: "h-[38.1mm] w-[63.5mm] break-inside-avoid",
     large: false,
   },
   {

@@ -2,10 +2,11 @@
 import { useState } from "react";
 import type { RoundState } from "@/core/ledger";
 import { formatNumber, parseKilometres, parseMinutes } from "@/core/units";
-import { useNumber, useTell, useUnits, YardLink } from "@/desk";
+import { forgetKept, useNumber, useTell, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Choice, TextField } from "@/ui";
 import { accessWords, clock, roughLitres, sourceName } from "@/ui/words";
+import { draftsOf } from "./stopForm";
 
 /** The stops of the round that is being driven, with what has been taken; and the way home. */
 export function DriveView({ round }: { round: RoundState }) {
@@ -85,22 +86,22 @@ function HomeAgain({ round, left }: { round: RoundState; left: number }) {
       setRefused("Something above is not right yet.");
       return;
     }
-    setRefused(
-      await tell(
-        {
-          kind: "round-end",
-          data: {
-            round: round.round.id,
-            ...(km.value !== null && { km: km.value }),
-            ...(took.value !== null && { minutes: took.value }),
-            ...(round.round.by !== null && {
-              standsAt: stands === LAST_STOP && lastCalled ? { source: lastCalled } : ("home" as const),
-            }),
-          },
+    const reason = await tell(
+      {
+        kind: "round-end",
+        data: {
+          round: round.round.id,
+          ...(km.value !== null && { km: km.value }),
+          ...(took.value !== null && { minutes: took.value }),
+          ...(round.round.by !== null && {
+            standsAt: stands === LAST_STOP && lastCalled ? { source: lastCalled } : ("home" as const),
+          }),
         },
-        "The round is over.",
-      ),
+      },
+      "The round is over.",
     );
+    setRefused(reason);
+    if (reason === null) forgetKept(draftsOf(round.round.id));
   };
 
   return (

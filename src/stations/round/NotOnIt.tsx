@@ -20,8 +20,8 @@ export function NotOnIt({ others, leftOut, planned, onPutIn }: Props) {
   const { view } = useYard();
   const units = useUnits();
   const rows = [...others, ...leftOut.filter((id) => !others.includes(id))];
-  const { unplaced } = planned.asked;
-  if (rows.length + unplaced.length === 0) return null;
+  const { unplaced, beyond } = planned.asked;
+  if (rows.length + unplaced.length + beyond.length === 0) return null;
   return (
     <section aria-labelledby="others-title" className="mt-4">
       <h2 id="others-title" className="text-xl">
@@ -62,6 +62,11 @@ export function NotOnIt({ others, leftOut, planned, onPutIn }: Props) {
           </li>
         ))}
       </ul>
+      {beyond.length > 0 ? (
+        <p className="border-t border-rule py-1 text-[14px] text-ink-2">
+          And {beyond.length} more that promise less. Leave some out to look at them.
+        </p>
+      ) : null}
     </section>
   );
 }

@@ -12,7 +12,16 @@ import { accessWords, currencySign, priceWords, REASON_WORDS, VERDICT_WORDS } fr
 import { CheckFields } from "./CheckFields";
 import { CountFields } from "./CountFields";
 import { IntoFields } from "./IntoFields";
-import { containersFor, firstStopTexts, learned, lotKind, readStop, type StopTexts, verdictOf } from "./stopForm";
+import {
+  containersFor,
+  draftsOf,
+  firstStopTexts,
+  learned,
+  lotKind,
+  readStop,
+  type StopTexts,
+  verdictOf,
+} from "./stopForm";
 
 interface Props {
   readonly source: SourceReading;
@@ -28,7 +37,7 @@ export function StopView({ source: s, round }: Props) {
   const href = useHref();
   const first = useMemo(() => firstStopTexts(s.source), [s.source]);
   const { id } = round.round;
-  const [t, keep, forget] = useKept<StopTexts>(`brisk-barrel stop ${id} ${s.source.id}`, first);
+  const [t, keep, forget] = useKept<StopTexts>(`${draftsOf(id)}${s.source.id}`, first);
   const [refused, setRefused] = useState<string | null>(null);
   const set = (more: Partial<StopTexts>): void => keep({ ...t, ...more });
 

@@ -28,6 +28,9 @@ export interface StopTexts {
   readonly reason: string;
 }
 
+/** Where a round's half-filled stops are kept. */
+export const draftsOf = (round: RoundId): string => `brisk-barrel stop ${round} `;
+
 export function firstStopTexts(source: Source): StopTexts {
   return {
     look: "",

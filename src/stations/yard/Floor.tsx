@@ -9,13 +9,13 @@ import {
   useSensor,
   useSensors,
 } from "@dnd-kit/core";
-import type { VesselView } from "@/core/advice";
+import type { VesselView, YardView } from "@/core/advice";
 import type { VesselRole } from "@/core/ledger";
 import { useLog, VesselColumn } from "@/desk";
 import { useYard } from "@/store";
 
-/** Groups in working order; each stands on the floor line together. */
-const GROUPS: readonly { name: string; roles: readonly VesselRole[] }[] = [
+/** At home in working order; each group stands on the floor line together. */
+const AT_HOME: readonly { name: string; roles: readonly VesselRole[] }[] = [
   { name: "Raw", roles: ["raw"] },
   { name: "Settling", roles: ["settling", "settler", "heel"] },
   { name: "Filter line", roles: ["feed"] },
@@ -45,23 +45,32 @@ export function Floor() {
     <DndContext sensors={sensors} onDragEnd={poured} id="floor">
       <div className="flex flex-wrap items-end gap-y-1">
         <ScaleBar pxPerMm={pxPerMm} />
-        {GROUPS.map((g) => {
-          const standing = view.vessels.filter((v) => g.roles.includes(v.vessel.role));
-          if (standing.length === 0) return null;
-          return (
-            <section key={g.name} aria-label={g.name} className="min-w-0">
-              <ul className="flex flex-wrap items-end">
-                {standing.map((v) => (
-                  <Draggable key={v.vessel.id} vessel={v} pxPerMm={pxPerMm} />
-                ))}
-              </ul>
-              <p className="mx-1 border-b border-rule pb-1 font-plate text-[15px] text-ink-2">{g.name}</p>
-            </section>
-          );
-        })}
+        {groupsOf(view).map((g) => (
+          <section key={g.name} aria-label={g.name} className="min-w-0">
+            <ul className="flex flex-wrap items-end">
+              {g.standing.map((v) => (
+                <Draggable key={v.vessel.id} vessel={v} pxPerMm={pxPerMm} />
+              ))}
+            </ul>
+            <p className="mx-1 border-b border-rule pb-1 font-plate text-[15px] text-ink-2">{g.name}</p>
+          </section>
+        ))}
       </div>
     </DndContext>
   );
+}
+
+/** Home first, then what is aboard each van, bus or trailer. */
+function groupsOf(view: YardView): { name: string; standing: VesselView[] }[] {
+  const home = AT_HOME.map(({ name, roles }) => ({
+    name,
+    standing: view.vessels.filter((v) => v.vessel.place === undefined && roles.includes(v.vessel.role)),
+  }));
+  const aboard = view.places.map(({ place }) => ({
+    name: `Aboard ${place.name}`,
+    standing: view.vessels.filter((v) => v.vessel.place === place.id),
+  }));
+  return [...home, ...aboard].filter((g) => g.standing.length > 0);
 }
 
 function Draggable({ vessel, pxPerMm }: { vessel: VesselView; pxPerMm: number }) {

@@ -3,7 +3,7 @@ import { QRCodeSVG } from "qrcode.react";
 import type { VesselView } from "@/core/advice";
 import { useUnits } from "@/desk";
 import { useYard } from "@/store";
-import { batchWords, fullDay, markWords } from "@/ui/words";
+import { batchWords, fullDay, lotCode, markWords } from "@/ui/words";
 import type { Paper } from "./paper";
 
 interface Props {
@@ -16,7 +16,9 @@ interface Props {
 export function Label({ vessel: v, paper, address }: Props) {
   const { view } = useYard();
   const units = useUnits();
-  const filled = v.changedAt ?? v.stirredAt;
+  const filled = v.changedAt ?? v.stirredAt ?? view.at;
+  const [lot] = v.lots;
+  const holds = v.litres >= 0.05 && lot !== undefined;
   return (
     <li
       aria-label={`Label of ${v.vessel.name}`}
@@ -31,12 +33,22 @@ export function Label({ vessel: v, paper, address }: Props) {
         >
           {markWords(v)}
         </p>
-        <p className={`mt-auto leading-tight ${paper.large ? "text-[3.6mm]" : "text-[2.6mm]"}`}>
-          {v.litres < 0.05 ? "Empty" : `${units.litres(v.litres)}. ${batchWords(v)}`}
-        </p>
-        <p className={`leading-tight ${paper.large ? "text-[3.6mm]" : "text-[2.6mm]"}`}>
-          {filled && v.litres >= 0.05 ? `Last filled or drawn ${fullDay(filled)}. ` : ""}Printed {fullDay(view.at)}
-        </p>
+        {paper.large ? (
+          <p className="mt-auto text-[3.6mm] leading-tight">
+            {holds
+              ? `${units.litres(v.litres)}. ${batchWords(v)}. Last filled or drawn ${fullDay(filled)}. `
+              : "Empty. "}
+            Printed {fullDay(view.at)}
+          </p>
+        ) : (
+          <p className="mt-auto text-[2.6mm] leading-tight">
+            {holds
+              ? `${units.litres(v.litres)}, lot ${lotCode(lot)}${v.lots.length > 1 ? ` and ${v.lots.length - 1} more` : ""}`
+              : "Empty"}
+            <br />
+            {holds ? `${fullDay(lot.at)}${lot.source ? `, ${lot.source}` : ""}` : `Printed ${fullDay(view.at)}`}
+          </p>
+        )}
       </div>
       <QRCodeSVG
         value={address}

@@ -34,7 +34,7 @@ export const PAPERS: readonly Paper[] = [
     name: "Label printer",
     detail: "62 × 29 mm",
     sheet: "page-roll-62 grid-cols-[62mm]",
-    label: "h-[29mm] w-[62mm] break-after-page",
+    label: "h-[29mm] w-[62mm] not-last:break-after-page",
     large: false,
   },
   {
@@ -42,7 +42,7 @@ export const PAPERS: readonly Paper[] = [
     name: "Label printer",
     detail: "100 × 50 mm",
     sheet: "page-roll-100 grid-cols-[100mm]",
-    label: "h-[50mm] w-[100mm] break-after-page",
+    label: "h-[50mm] w-[100mm] not-last:break-after-page",
     large: true,
   },
 ];

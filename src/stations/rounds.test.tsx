@@ -1,7 +1,6 @@
 import { act, fireEvent, render, screen, waitFor, within } from "@testing-library/react";
-import Dexie from "dexie";
 import type { AnchorHTMLAttributes } from "react";
-import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { beforeEach, describe, expect, it, vi } from "vitest";
 import { calculate } from "@/core/calculations";
 import { demoYard } from "@/demo/demoYard";
 import { LogContext } from "@/desk";
@@ -10,8 +9,7 @@ import { LabelsScreen } from "@/stations/labels";
 import { RoundScreen } from "@/stations/round";
 import { RoundsScreen } from "@/stations/rounds";
 import { SourceScreen } from "@/stations/source";
-import type { YardSession } from "@/store/session";
-import { openTestYard, TestYard } from "@/store/testing";
+import { TestYard, testYardEachTime } from "@/store/testing";
 
 const address = { query: "", push: vi.fn() };
 vi.mock("next/navigation", () => ({
@@ -28,29 +26,22 @@ vi.mock("@/workers", () => ({
 }));
 
 const NOW = "2026-11-24T13:32:00.000Z";
-const demo = demoYard(Date.parse(NOW));
-let session: YardSession;
+const session = testYardEachTime(demoYard(Date.parse(NOW)), NOW);
 const log = { open: vi.fn() };
 
-beforeEach(async () => {
+beforeEach(() => {
   address.query = "";
   address.push.mockClear();
   log.open.mockClear();
-  localStorage.clear();
-  session = await openTestYard(demo, NOW);
-});
-afterEach(async () => {
-  session.close();
-  await Dexie.delete("brisk-barrel");
 });
 
 const show = (what: React.ReactNode) =>
   render(
-    <TestYard session={session}>
+    <TestYard session={session()}>
       <LogContext.Provider value={log}>{what}</LogContext.Provider>
     </TestYard>,
   );
-const view = () => session.view(NOW, null);
+const view = () => session().view(NOW, null);
 const press = async (name: string | RegExp): Promise<void> => {
   await act(async () => fireEvent.click(screen.getByRole("button", { name })));
 };
@@ -206,5 +197,22 @@ describe("labels and what they open", () => {
     address.query = "vessel=gone";
     show(<ContainerScreen />);
     expect(screen.getByRole("heading", { level: 1, name: "No such container" })).toBeTruthy();
+  });
+});
+
+describe("a yard with nothing in it", () => {
+  it.each([
+    ["sources", () => <RoundsScreen />],
+    ["one source", () => <SourceScreen />],
+    ["a round", () => <RoundScreen />],
+    ["labels", () => <LabelsScreen />],
+    ["a container", () => <ContainerScreen />],
+  ] as [string, () => React.ReactNode][])("draws %s, and offers a way on", async (_, make) => {
+    await session().seed([], true);
+    const { container } = show(make());
+    await act(async () => undefined);
+    expect(screen.getByRole("heading", { level: 1 })).toBeTruthy();
+    expect(screen.queryAllByRole("button").length + screen.queryAllByRole("link").length).toBeGreaterThan(0);
+    expect(container.textContent).not.toMatch(/undefined|NaN|\[object|Infinity/);
   });
 });

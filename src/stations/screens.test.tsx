@@ -1,7 +1,6 @@
 import { act, fireEvent, render, screen, waitFor, within } from "@testing-library/react";
-import Dexie from "dexie";
 import type { AnchorHTMLAttributes } from "react";
-import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { beforeEach, describe, expect, it, vi } from "vitest";
 import { demoYard } from "@/demo/demoYard";
 import { LogContext, useUndo } from "@/desk";
 import { BlendScreen } from "@/stations/blend";
@@ -15,8 +14,7 @@ import { SettleScreen } from "@/stations/settle";
 import { ShedScreen } from "@/stations/shed";
 import { StoreScreen } from "@/stations/store";
 import { YardScreen } from "@/stations/yard";
-import type { YardSession } from "@/store/session";
-import { openTestYard, TestYard } from "@/store/testing";
+import { TestYard, testYardEachTime } from "@/store/testing";
 
 const address = { query: "", path: "/" };
 vi.mock("next/navigation", () => ({
@@ -28,10 +26,10 @@ vi.mock("next/dynamic", () => ({ default: () => () => <div data-testid="chart" /
 
 const NOW = "2026-11-24T13:32:00.000Z";
 const demo = demoYard(Date.parse(NOW));
-let session: YardSession;
+const session = testYardEachTime(demo, NOW);
 const log = { open: vi.fn() };
 
-beforeEach(async () => {
+beforeEach(() => {
   const never = () => undefined;
   window.matchMedia = ((media: string) => ({
     matches: false,
@@ -42,22 +40,18 @@ beforeEach(async () => {
   address.query = "";
   address.path = "/";
   log.open.mockClear();
-  localStorage.clear();
-  session = await openTestYard(demo, NOW);
-});
-afterEach(async () => {
-  session.close();
-  await Dexie.delete("brisk-barrel");
 });
 
 const show = (what: React.ReactNode) =>
   render(
-    <TestYard session={session}>
+    <TestYard session={session()}>
       <LogContext.Provider value={log}>{what}</LogContext.Provider>
     </TestYard>,
   );
 const litres = (id: string): number =>
-  session.view(NOW, null).vessels.find((v) => v.vessel.id === id)?.litres ?? Number.NaN;
+  session()
+    .view(NOW, null)
+    .vessels.find((v) => v.vessel.id === id)?.litres ?? Number.NaN;
 const press = (name: string | RegExp): void => {
   fireEvent.click(screen.getByRole("button", { name }));
 };
@@ -86,9 +80,7 @@ describe("every screen", () => {
     expect(container.textContent).not.toMatch(/undefined|NaN|\[object|Infinity/);
   });
   it.each(SCREENS)("%s draws a yard with nothing in it, and offers a way on", async (_, make) => {
-    session.close();
-    await Dexie.delete("brisk-barrel");
-    session = await openTestYard([], NOW);
+    await session().seed([], true);
     const { container } = show(make());
     await act(async () => undefined);
     expect(screen.getByRole("heading", { level: 1 })).toBeDefined();
@@ -105,24 +97,24 @@ describe("what a screen writes", () => {
     press("Log the draw-off");
     await waitFor(() => expect(litres("drum-3")).toBeCloseTo(drum - 40, 6));
     expect(litres("feed-tub")).toBeCloseTo(feed + 40, 6);
-    const written = session.lastWritten("shelf");
+    const written = session().lastWritten("shelf");
     expect(written?.kind === "draw-off" && written.data.forecast?.drawOffMm).toBeCloseTo(66, 6);
   });
   it("settle: a refusal is worded at the step, the typing stays, nothing is written", async () => {
     show(<SettleScreen />);
-    const before = session.count();
+    const before = session().count();
     type("Litres you got", "130");
     press("Log the draw-off");
     expect(await screen.findByText(/Feed tub would run over by/)).toBeDefined();
     expect((screen.getByLabelText("Litres you got") as HTMLInputElement).value).toBe("130");
-    expect(session.count()).toBe(before);
+    expect(session().count()).toBe(before);
   });
   it("filter: a run is through the bags in order, coarse first", async () => {
     show(<FilterScreen />);
     const ready = litres("ready");
     press("Log the run");
     await waitFor(() => expect(litres("ready")).toBeGreaterThan(ready + 20));
-    const written = session.lastWritten("shelf");
+    const written = session().lastWritten("shelf");
     expect(written?.kind === "filter-run" && written.data.bags).toEqual(["bag-50", "bag-5"]);
   });
   it("blend: pour and log empties nothing it does not name and meets the limit", async () => {
@@ -130,11 +122,15 @@ describe("what a screen writes", () => {
     const kerosene = litres("kerosene-can");
     press("Pour and log");
     await waitFor(() => expect(litres("kerosene-can")).toBeLessThan(kerosene - 10));
-    expect(session.view(NOW, null).advice.map((a) => a.code)).not.toContain("too-thick");
+    expect(
+      session()
+        .view(NOW, null)
+        .advice.map((a) => a.code),
+    ).not.toContain("too-thick");
   });
   it("blend: petrol is not offered into a vehicle's tank, with the reason and no way round it", async () => {
     address.query = "vessel=tractor-tank";
-    const written = await session.append(
+    const written = await session().append(
       { kind: "purchase", data: { to: "kerosene-can" as never, fluid: "petrol", amount: { litres: 0.5 } } },
       { id: "petrol", now: NOW, device: "shelf" },
     );
@@ -146,7 +142,7 @@ describe("what a screen writes", () => {
   it("the log: what was refused but has happened is written, and says so in the books", async () => {
     const done = vi.fn();
     const values = { from: "diesel-can", to: "kettle-12", litres: "2" };
-    await session.append(
+    await session().append(
       { kind: "purchase", data: { to: "diesel-can" as never, fluid: "petrol", amount: { litres: 0.5 } } },
       { id: "petrol", now: NOW, device: "shelf" },
     );
@@ -154,7 +150,7 @@ describe("what a screen writes", () => {
     expect(await screen.findByText("Nothing with petrol in it goes into a kettle.")).toBeDefined();
     press("It has happened: log it all the same");
     await waitFor(() => expect(done).toHaveBeenCalled());
-    expect(session.lastWritten("shelf")?.despite).toEqual(["petrol-in-kettle"]);
+    expect(session().lastWritten("shelf")?.despite).toEqual(["petrol-in-kettle"]);
     show(<BooksScreen />);
     expect((await screen.findAllByText("done although the app refused it")).length).toBe(1);
   });
@@ -172,7 +168,7 @@ describe("what a screen writes", () => {
     expect((screen.getByRole("button", { name: "Set pump limit" }) as HTMLButtonElement).disabled).toBe(true);
     type("Pump limit", "18");
     press("Set pump limit");
-    await waitFor(() => expect(session.view(NOW, null).settings.pumpLimitMm2PerS).toBe(18));
+    await waitFor(() => expect(session().view(NOW, null).settings.pumpLimitMm2PerS).toBe(18));
   });
   it("the log: a pickup of what is filled in, and a note with it", async () => {
     const done = vi.fn();
@@ -183,7 +179,7 @@ describe("what a screen writes", () => {
     press("Log it");
     await waitFor(() => expect(done).toHaveBeenCalled());
     expect(litres("pail-7")).toBeCloseTo(before + 5, 6);
-    expect(session.lastWritten("shelf")?.note).toBe("smells of fish");
+    expect(session().lastWritten("shelf")?.note).toBe("smells of fish");
   });
   it("the log: its verbs and their letters", () => {
     show(<LogSheet verb={null} values={{}} onClose={() => undefined} />);
@@ -212,7 +208,7 @@ it("undo takes back the last thing written here, and has nothing to say in a fre
   const oil = litres("flatbed-oil");
   press("undo");
   await act(async () => undefined);
-  expect(session.lastWritten("shelf")).toBeNull();
+  expect(session().lastWritten("shelf")).toBeNull();
   press("Log the trip");
   await waitFor(() => expect(litres("flatbed-oil")).toBeLessThan(oil));
   press("undo");

@@ -78,8 +78,7 @@ export class YardSession {
 
   /** Whether the interlocks let this be done, and what it needs, as the yard stood when it happens. */
   clearance(draft: Draft, now: string): DraftClearance {
-    const at = draft.happenedAt ?? now;
-    return clearanceOf(yardAt(this.timeline, at), draft, at);
+    return clearanceOf(yardAt(this.timeline, draft.happenedAt ?? now), draft);
   }
 
   /** What a vessel's settling forecast is reckoned from. */

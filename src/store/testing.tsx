@@ -1,5 +1,7 @@
 import "fake-indexeddb/auto";
+import Dexie from "dexie";
 import { type ReactNode, useEffect, useState } from "react";
+import { afterEach, beforeEach } from "vitest";
 import type { YardView } from "@/core/advice";
 import type { Entry } from "@/core/ledger";
 import type { YardClient } from "./client";
@@ -13,6 +15,20 @@ export async function openTestYard(entries: readonly Entry[], nowIso: string): P
   counter = 0;
   clock = nowIso;
   return session;
+}
+
+/** A fresh test yard before each test of a file, gone after it. */
+export function testYardEachTime(entries: readonly Entry[], nowIso: string): () => YardSession {
+  let session: YardSession;
+  beforeEach(async () => {
+    localStorage.clear();
+    session = await openTestYard(entries, nowIso);
+  });
+  afterEach(async () => {
+    session.close();
+    await Dexie.delete("brisk-barrel");
+  });
+  return () => session;
 }
 
 let counter = 0;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { type Draft, project, type VesselRole } from "../ledger";
-import { drum, entry, iso, vid } from "../ledger/testing";
+import { drum, entry, vid } from "../ledger/testing";
 import { clearanceOf } from ".";
 
 const vessel = (id: string, role: VesselRole): Draft => ({ kind: "vessel", data: drum(id, role) });
@@ -21,7 +21,7 @@ const drafts: Draft[] = [
   buy("creamy", "fryer-fat", 10),
 ];
 const yard = project(drafts.map((d, i) => entry(`e${i}`, i, d)));
-const codes = (draft: Draft): string[] => clearanceOf(yard, draft, iso(60)).refusals.map((r) => r.code);
+const codes = (draft: Draft): string[] => clearanceOf(yard, draft).refusals.map((r) => r.code);
 const amount = { litres: 5 };
 const blend = (to: string): Draft => ({
   kind: "blend",
@@ -38,7 +38,7 @@ describe("what the yard is asked before a step", () => {
   it("mixes petrol outside the vehicle only", () => {
     expect(codes(blend("tank"))).toEqual(["petrol-mixed-in-vehicle"]);
     expect(codes(blend("can"))).toEqual([]);
-    expect(clearanceOf(yard, blend("can"), iso(60)).needs.map((n) => n.code)).toContain("bond-and-earth");
+    expect(clearanceOf(yard, blend("can")).needs.map((n) => n.code)).toContain("bond-and-earth");
   });
   it("pours no petrol into kettle or tank, by whichever entry", () => {
     const move: Draft = { kind: "move", data: { from: vid("petrol"), to: vid("kettle"), amount, layer: "mixed" } };
@@ -55,7 +55,7 @@ describe("what the yard is asked before a step", () => {
     expect(codes(drawn)).toEqual([]);
   });
   it("has nothing to say of what moves nothing, or of vessels it does not know", () => {
-    expect(clearanceOf(yard, { kind: "weather", data: { shedCelsius: 9 } }, iso(60))).toEqual({
+    expect(clearanceOf(yard, { kind: "weather", data: { shedCelsius: 9 } })).toEqual({
       refusals: [],
       needs: [],
       warnings: [],

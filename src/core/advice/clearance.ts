@@ -15,9 +15,9 @@ export interface DraftClearance extends Clearance {
  * May this be done, as the yard stands? Asked by every bench before it offers a step and by the store before it writes
  * one, so that no screen can go round it. What moves nothing is always clear.
  */
-export function clearanceOf(yard: YardState, draft: Draft, now: string): DraftClearance {
+export function clearanceOf(yard: YardState, draft: Draft): DraftClearance {
   const step = stepOf(yard, draft);
-  return { ...(step ? askStep(step) : CLEAR), warnings: intakeWarnings(yard, draft, now) };
+  return { ...(step ? askStep(step) : CLEAR), warnings: intakeWarnings(yard, draft) };
 }
 
 function stepOf(yard: YardState, draft: Draft): Step | null {

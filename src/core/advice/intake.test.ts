@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { type Draft, type PlaceId, project } from "../ledger";
-import { drum, entry, iso, kitchen, sid, vid } from "../ledger/testing";
+import { drum, entry, kitchen, sid, vid } from "../ledger/testing";
 import { capacityLitres } from "../vessels";
 import { clearanceOf, SAFE_SHARE } from ".";
 
@@ -29,7 +29,7 @@ const base: Draft[] = [
 const yard = project(base.map((d, i) => entry(String(i).padStart(3, "0"), i, d)));
 
 type Pickup = Extract<Draft, { kind: "pickup" }>["data"];
-const warnings = (draft: Draft) => clearanceOf(yard, draft, iso(60)).warnings;
+const warnings = (draft: Draft) => clearanceOf(yard, draft).warnings;
 const codes = (draft: Draft): string[] => warnings(draft).map((w) => w.code);
 const take = (to: string, more: Partial<Pickup> = {}): Draft => ({
   kind: "pickup",
@@ -71,6 +71,6 @@ describe("before oil goes into a container", () => {
     expect(warnings(take("aboard", { amount: { litres: 130 } }))).toEqual([{ code: "past-payload", overKg: 40 }]);
   });
   it("warns, and leaves it to the person: the ledger takes it", () => {
-    expect(clearanceOf(yard, take("good", { look: "creamy" }), iso(60)).refusals).toEqual([]);
+    expect(clearanceOf(yard, take("good", { look: "creamy" })).refusals).toEqual([]);
   });
 });

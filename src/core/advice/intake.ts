@@ -1,7 +1,7 @@
-import type { Draft, VesselId, VesselState, YardState } from "../ledger";
+import { byComponent } from "../fluids";
+import { type Draft, partsOf, type VesselId, type VesselState, type YardState } from "../ledger";
 import { judgeLot } from "../rounds";
 import { ENGINE_OIL_SHARE, shareOfFamily } from "./family";
-import { standingOf } from "./standing";
 import { KG_PER_LITRE, safeLitres, staysApart } from "./terms";
 
 /** Something to think of before oil goes into a vessel; it may still be done. */
@@ -25,18 +25,14 @@ interface Incoming {
 }
 
 /** What speaks against a pickup or a pour, as the yard stands. Each is said before the step and left to the person. */
-export function intakeWarnings(yard: YardState, draft: Draft, now: string): IntakeWarning[] {
-  const incoming = incomingOf(yard, draft, now);
+export function intakeWarnings(yard: YardState, draft: Draft): IntakeWarning[] {
+  const incoming = incomingOf(yard, draft);
   const state = incoming && yard.vessels.get(incoming.to);
   if (!incoming || !state || state.vessel.role === "waste") return [];
-  return [
-    ...mixing(yard, incoming, state, now),
-    ...level(incoming, state),
-    ...payload(yard, incoming, state.vessel.place),
-  ];
+  return [...mixing(yard, incoming, state), ...level(incoming, state), ...payload(yard, incoming, state.vessel.place)];
 }
 
-function incomingOf(yard: YardState, draft: Draft, now: string): Incoming | null {
+function incomingOf(yard: YardState, draft: Draft): Incoming | null {
   if (draft.kind === "pickup") {
     const { to, amount, look, check, muck, fluid } = draft.data;
     const source = yard.sources.get(draft.data.source)?.source;
@@ -55,22 +51,27 @@ function incomingOf(yard: YardState, draft: Draft, now: string): Incoming | null
   if (draft.kind !== "move") return null;
   const from = yard.vessels.get(draft.data.from);
   if (!from || draft.data.layer === "bottom") return null;
-  const standing = standingOf(yard, from, now);
+  const held = heldIn(yard, from);
   return {
     to: draft.data.to,
     litres: "all" in draft.data.amount ? from.contents.total : draft.data.amount.litres,
-    engine: shareOfFamily(standing, "engine") > ENGINE_OIL_SHARE,
-    doubtful: draft.data.layer === "mixed" && shareOfFamily(standing, "fat") > yard.settings.fatLimitShare,
+    engine: shareOfFamily(held, "engine") > ENGINE_OIL_SHARE,
+    doubtful: draft.data.layer === "mixed" && shareOfFamily(held, "fat") > yard.settings.fatLimitShare,
     fromPlace: from.vessel.place,
   };
 }
 
+const heldIn = (yard: YardState, { contents }: VesselState) => ({
+  litres: contents.total,
+  components: byComponent(partsOf(contents, yard.parts)),
+});
+
 /** Vessels whose oil one means to burn or clear: what a bad lot would spoil. */
 const GOOD = new Set(["raw", "settling", "settler", "feed", "blend", "ready"]);
 
-function mixing(yard: YardState, incoming: Incoming, state: VesselState, now: string): IntakeWarning[] {
+function mixing(yard: YardState, incoming: Incoming, state: VesselState): IntakeWarning[] {
   const { vessel } = state;
-  const there = standingOf(yard, state, now);
+  const there = heldIn(yard, state);
   const engineThere =
     vessel.apart === true || (there.litres > SOME_LITRES && shareOfFamily(there, "engine") > ENGINE_OIL_SHARE);
   // An empty container takes anything, but one that is kept for engine oil is not for the kitchen's.

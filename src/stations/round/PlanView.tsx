@@ -100,7 +100,7 @@ export function PlanView() {
       ...ids.map((id) => sourceName(view, id)),
       choice.ends === "start" ? startName : view.settings.yardName,
     ];
-    const name = `Round of ${dayName(view.at)}`;
+    const name = `Round of ${dayName(read.dayIso)}`;
     const gpx = writeGpx({
       name,
       writtenAt: now(),
@@ -199,7 +199,7 @@ export function PlanView() {
           </div>
         </Bench>
       </div>
-      <RoundSheet ids={ids} stops={stops} plan={plan} points={points} route={route} />
+      <RoundSheet day={read.dayIso} ids={ids} stops={stops} plan={plan} points={points} route={route} />
     </>
   );
 }

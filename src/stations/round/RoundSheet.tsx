@@ -9,6 +9,7 @@ import { accessWords, dayName, priceWords } from "@/ui/words";
 import type { PlannedStop } from "./StopList";
 
 interface Props {
+  readonly day: string;
   readonly ids: readonly SourceId[];
   readonly stops: readonly PlannedStop[];
   readonly plan: RoundPlan | null;
@@ -17,14 +18,14 @@ interface Props {
 }
 
 /** The round on paper: the stops, what one needs to know at each, and room to write what was taken. Printed only. */
-export function RoundSheet({ ids, stops, plan, points, route }: Props) {
+export function RoundSheet({ day, ids, stops, plan, points, route }: Props) {
   const { view } = useYard();
   const units = useUnits();
   if (!plan) return null;
   return (
     <section aria-label="Round sheet" className="hidden bg-white p-2 text-[#000] print:block">
       <h1 className="text-2xl">
-        {view.settings.yardName}: round of {dayName(view.at)}
+        {view.settings.yardName}: round of {dayName(day)}
       </h1>
       <p>
         About {units.litres(plan.litres)}, {formatKilometres(plan.km)}, {formatMinutes(plan.hours * 60)}.

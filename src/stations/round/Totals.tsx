@@ -6,7 +6,7 @@ import { useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Row } from "@/ui";
 import type { Units } from "@/ui/words";
-import type { Planned } from "./usePlan";
+import { inputOf, type Planned } from "./usePlan";
 
 interface Props {
   readonly planned: Planned;
@@ -23,17 +23,11 @@ export function Totals({ planned, choice, room, own }: Props) {
   const { plan, best } = planned;
   const place = view.places.find((p) => p.place.id === choice.by);
   if (!plan)
-    return planned.stopped ? (
-      <p>Stopped. Change something to plan again.</p>
-    ) : (
-      <div role="status">
-        <p>Looking for the best round: {formatNumber(planned.progress * 100, 0)} %</p>
-        <Button onClick={planned.stop}>Stop</Button>
-      </div>
-    );
+    return planned.progress === null ? <p>Stopped. Change something to plan again.</p> : <Working planned={planned} />;
   const stops = limitsMet(planned, plan, choice, room, units);
   return (
     <>
+      {planned.progress !== null && planned.progress > 0 ? <Working planned={planned} /> : null}
       <dl>
         <Row name="Brings about" value={units.litres(plan.litres)} />
         <Row name="Way" value={formatKilometres(plan.km)} />
@@ -53,10 +47,19 @@ export function Totals({ planned, choice, room, own }: Props) {
       )}
       <Why
         name="round"
-        input={planned.asked.question as never}
+        input={inputOf(planned.asked)}
         readings="your pickups at each source, your price of fuel and your cost of a kilometre."
       />
     </>
+  );
+}
+
+function Working({ planned }: { planned: Planned }) {
+  return (
+    <div role="status" className="flex items-center justify-between gap-2">
+      <p>Looking for the best round: {formatNumber((planned.progress ?? 0) * 100, 0)} %</p>
+      <Button onClick={planned.stop}>Stop</Button>
+    </div>
   );
 }
 

@@ -45,6 +45,7 @@ export function firstTexts(view: YardView): ChoiceTexts {
 
 export interface ReadChoice {
   readonly choice: RoundChoice;
+  readonly dayIso: string;
   readonly errors: Readonly<Record<string, string>>;
   /** What is taken where nothing is typed. */
   readonly payloadKg: number;
@@ -73,6 +74,7 @@ export function readChoice(t: ChoiceTexts, leftOut: readonly SourceId[], view: Y
   const day = t.day === "today" ? new Date(view.at) : addDays(new Date(view.at), 1);
   return {
     errors,
+    dayIso: day.toISOString(),
     payloadKg,
     settlingLitres: room.litres,
     onceDrawnLitres: room.onceDrawnLitres,

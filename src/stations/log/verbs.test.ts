@@ -94,3 +94,37 @@ it("a creamy lot is booked with more fat than a clear one", () => {
   };
   expect(fat("creamy")).toBeGreaterThan(3 * fat("clear"));
 });
+
+describe("a pickup's container", () => {
+  const pickup = VERBS.find((v) => v.key === "pickup");
+  if (!pickup) throw new Error("no pickup");
+  const into = (given: Record<string, string>, v = view) => readForm(pickup, given, {}, v, units).values.text("to");
+  it("is what is kept for engine oil when it comes from an engine, and never when it comes from a kitchen", () => {
+    expect(into({ source: "slip" })).toBe("black-tin");
+    expect(into({ source: "gannet" })).toBe("drum-5");
+    expect(into({ source: "puffin", fluid: "atf" })).toBe("black-tin");
+    const none = { ...view, vessels: view.vessels.filter((v) => v.vessel.role !== "raw" || v.vessel.id === "pail-7") };
+    expect(into({ source: "slip" }, none)).toBe("");
+  });
+  it("asks which oil only of a source that has not said, and the price only where there is one", () => {
+    const asked = (source: string) => readForm(pickup, { source }, {}, view, units).fields.map((f) => f.name);
+    expect(asked("puffin")).toContain("fluid");
+    expect(asked("gannet")).not.toContain("fluid");
+    expect(asked("gannet")).not.toContain("paid");
+    expect(asked("beacon")).toContain("paid");
+    expect(readForm(pickup, { source: "beacon", litres: "20" }, {}, view, units).values.number("paid")).toBe(3);
+  });
+});
+
+describe("where a container is kept", () => {
+  const change = VERBS.find((v) => v.key === "change-vessel");
+  if (!change) throw new Error("no change");
+  const build = (given: Record<string, string>) =>
+    change.build(readForm(change, given, {}, view, units).values, view).data;
+  it("stays as it is unless it is changed", () => {
+    expect(build({ vessel: "grey-can" })).toMatchObject({ place: "trailer", apart: true });
+    expect(build({ vessel: "grey-can", place: "home", apart: "any" })).not.toHaveProperty("place");
+    expect(build({ vessel: "grey-can", place: "home", apart: "any" })).not.toHaveProperty("apart");
+    expect(build({ vessel: "pail-7", place: "trailer" })).toMatchObject({ place: "trailer" });
+  });
+});

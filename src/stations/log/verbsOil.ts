@@ -1,4 +1,6 @@
-import type { YardView } from "@/core/advice";
+import type { VesselView, YardView } from "@/core/advice";
+import { isApart } from "@/core/advice/roundQuestion";
+import { staysApart } from "@/core/advice/terms";
 import { FLUIDS, type FluidId } from "@/core/fluids";
 import type { MeasuredOrAll } from "@/core/ledger";
 import { muckOf } from "@/core/rounds";
@@ -25,6 +27,14 @@ const COLLECTED = ["canola", "soybean", "sunflower", "cottonseed", "palm", "moto
 const fluids = () => COLLECTED.map((f) => ({ value: f, name: FLUIDS[f].name }));
 const dirtOfFluid = (fluid: FluidId) => (FLUIDS[fluid].family === "engine" ? "engine-oil" : "light-fryer");
 
+/** Engine oil goes into what is kept for it, or an empty can; kitchen oil into anything else. */
+function meantFor(vessel: VesselView, view: YardView, v: Values): boolean {
+  const source = sourceOf(view, v.text("source"))?.source;
+  const fluid = source?.fluid ?? (v.text("fluid") as FluidId);
+  if (!staysApart({ dirt: source?.dirt, fluid })) return !isApart(vessel);
+  return isApart(vessel) || (vessel.vessel.role === "raw" && vessel.litres < 0.05);
+}
+
 const sourceOf = (view: YardView, id: string) => view.sources.find((s) => s.source.id === id);
 
 export const pickup: Verb = {
@@ -46,7 +56,6 @@ export const pickup: Verb = {
       (view, v) => litresChips(sourceOf(view, v.text("source"))?.source.usualLitres ?? 0, 20, 40, 60),
       (view, v) => sourceOf(view, v.text("source"))?.source.usualLitres ?? 20,
     ),
-    toField("Into", ["raw", "settling"]),
     {
       // A fresh source says what oil it is at its first pickup.
       kind: "choice",
@@ -56,6 +65,7 @@ export const pickup: Verb = {
       first: () => "canola",
       asked: (view, v) => sourceOf(view, v.text("source"))?.source.fluid === undefined,
     },
+    toField("Into", ["raw", "settling"], false, meantFor),
     {
       kind: "choice",
       name: "look",

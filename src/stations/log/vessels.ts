@@ -38,8 +38,16 @@ export const fromField = (
   },
 });
 
+/** Whether a vessel is meant for what is to be poured; one that is not may still be chosen, but never by itself. */
+type Meant = (v: VesselView, view: YardView, values: Values) => boolean;
+
 /** A vessel with room, those of the given roles first; `only` leaves the others out. */
-export const toField = (label: string, roles: readonly VesselRole[], only = false): Field => {
+export const toField = (
+  label: string,
+  roles: readonly VesselRole[],
+  only = false,
+  meant: Meant = () => true,
+): Field => {
   const fits = (values: Values) => (v: VesselView) =>
     roomIn(v) > 0.5 && v.vessel.id !== values.text("from") && (!only || roles.includes(v.vessel.role));
   return {
@@ -50,7 +58,7 @@ export const toField = (label: string, roles: readonly VesselRole[], only = fals
       inOrder(view, roles, fits(values)).map((v) => option(v, view.at, unitsOf(view.settings))),
     first: (view, values) =>
       inOrder(view, roles, fits(values))
-        .filter((v) => roles.includes(v.vessel.role))
+        .filter((v) => roles.includes(v.vessel.role) && meant(v, view, values))
         // What is aboard a van is filled on its rounds.
         .sort(
           (a, b) =>

@@ -40,9 +40,7 @@ export function RoundsScreen() {
       asideLabel="Next round"
       aside={
         <>
-          <YardLink href="/round" className={`${buttonClass("go", "wide")}`}>
-            {view.round ? "Go on with the round" : "Plan a round"}
-          </YardLink>
+          <NextRound className="max-lg:hidden" />
           <Button wide className="mt-2" onClick={() => log.open("pickup")}>
             Pick up
           </Button>
@@ -64,6 +62,8 @@ export function RoundsScreen() {
         </>
       }
     >
+      {/* On a phone what stands beside the sources comes after all of them. */}
+      <NextRound className="mt-2 lg:hidden" />
       {sources.length > 1 ? (
         <div className="mt-2 max-w-[480px]">
           <Choice
@@ -75,6 +75,7 @@ export function RoundsScreen() {
             ]}
             value={order}
             onChange={(to) => setOrder(to as Order)}
+            narrow
           />
         </div>
       ) : null}
@@ -90,5 +91,14 @@ export function RoundsScreen() {
         ))}
       </ul>
     </Bench>
+  );
+}
+
+function NextRound({ className }: { className: string }) {
+  const { view } = useYard();
+  return (
+    <YardLink href="/round" className={`${buttonClass("go", "wide")} ${className}`}>
+      {view.round ? "Go on with the round" : "Plan a round"}
+    </YardLink>
   );
 }

@@ -106,6 +106,13 @@ describe("a pickup's container", () => {
     const none = { ...view, vessels: view.vessels.filter((v) => v.vessel.role !== "raw" || v.vessel.id === "pail-7") };
     expect(into({ source: "slip" }, none)).toBe("");
   });
+  it("is no settling drum for what is poured out of the engine oil's tin", () => {
+    const pour = VERBS.find((v) => v.key === "pour");
+    if (!pour) throw new Error("no pour");
+    const poured = (from: string) => readForm(pour, { from }, {}, view, units).values.text("to");
+    expect(poured("black-tin")).toBe("");
+    expect(poured("pail-7")).not.toBe("");
+  });
   it("asks which oil only of a source that has not said, and the price only where there is one", () => {
     const asked = (source: string) => readForm(pickup, { source }, {}, view, units).fields.map((f) => f.name);
     expect(asked("puffin")).toContain("fluid");

@@ -119,7 +119,10 @@ export const pour: Verb = {
   group: "oil",
   fields: [
     fromField("From", ["raw", "heel", "blend"]),
-    toField("Into", ["settling", "heel", "kettle", "tank"]),
+    toField("Into", ["settling", "heel", "kettle", "tank"], false, (vessel, view, v) => {
+      const from = vesselOf(view, v.text("from"));
+      return from === undefined || isApart(from) === isApart(vessel);
+    }),
     ...amountFields(
       (view, v) => {
         const from = vesselOf(view, v.text("from"))?.litres ?? 0;

@@ -84,6 +84,7 @@ describe("the question a round is planned from", () => {
   it("never collects more than can settle: room less what waits for it, and more once the clear is drawn", () => {
     expect(settlingRoom(yardWith(), null)).toEqual({ litres: safe, onceDrawnLitres: safe });
     expect(settlingRoom(yardWith(buy("home", "canola", 50)), null).litres).toBeCloseTo(safe - 50, 9);
+    expect(settlingRoom(yardWith(buy("aboard", "canola", 60)), null).litres).toBeCloseTo(safe - 60, 9);
     const ready = settlingRoom(viewAt(120, [buy("settling", "canola", 190)]), null);
     expect(ready.litres).toBeCloseTo(safe - 190, 9);
     expect(ready.onceDrawnLitres).toBeGreaterThan(ready.litres + 100);

@@ -138,13 +138,20 @@ export const isApart = (v: VesselView): boolean =>
 export function settlingRoom(view: YardView, at: PlaceId | null): { litres: number; onceDrawnLitres: number } {
   let [litres, drawable] = [0, 0];
   for (const v of view.vessels) {
-    if ((v.vessel.place ?? null) !== at || isApart(v)) continue;
+    if (isApart(v)) continue;
     const fatty = shareOfFamily(v, "fat") > view.settings.fatLimitShare;
-    if (v.vessel.role === "settling") {
+    if (v.vessel.role === "settling" && (v.vessel.place ?? null) === at) {
       litres += Math.max(0, safeLitres(v.vessel) - v.litres);
       if (v.settling?.ready) drawable += v.settling.drawableLitres;
     }
-    if (v.vessel.role === "raw" && !fatty) litres -= v.litres;
+    if (v.vessel.role === "raw" && !fatty && waitsAt(view, v) === at) litres -= v.litres;
   }
   return { litres: Math.max(0, litres), onceDrawnLitres: Math.max(0, litres + drawable) };
+}
+
+/** Raw oil waits where its container stands: a trailer that is at home will be tipped in there. */
+function waitsAt(view: YardView, { vessel }: VesselView): PlaceId | null {
+  const place = view.places.find((p) => p.place.id === vessel.place)?.place;
+  const settlesAboard = view.vessels.some((v) => v.vessel.role === "settling" && place && v.vessel.place === place.id);
+  return place && (place.spot || settlesAboard) ? place.id : null;
 }

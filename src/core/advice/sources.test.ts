@@ -63,6 +63,21 @@ describe("what waits at a source", () => {
     expect(left.waiting.now.mean).toBeCloseTo(4, 1);
     expect(left.waiting.now.low).toBeGreaterThanOrEqual(4);
   });
+  it("knows an empty container when somebody has looked, but not behind a closed door", () => {
+    const called = (outcome: "nothing" | "closed"): Draft => ({
+      kind: "visit",
+      data: { source: kitchen.id, outcome, reason: "" },
+    });
+    const at = (outcome: "nothing" | "closed") =>
+      sourceOf(20 * DAY, [
+        [1, took(20)],
+        [20 * DAY, called(outcome)],
+      ]).waiting;
+    expect(at("nothing").now.mean).toBe(0);
+    expect(at("nothing").readings).toBe(1);
+    expect(at("closed").now.mean).toBeGreaterThan(15);
+    expect(at("closed").readings).toBe(0);
+  });
   it("is plain that it is a guess: a band round the mean that holds the containers", () => {
     fc.assert(
       fc.property(

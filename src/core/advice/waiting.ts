@@ -13,7 +13,7 @@ import {
 /** What waits at a source now, and when its containers are full. */
 export interface Waiting {
   readonly litresPerDay: number;
-  /** Pickups that the rate rests on: those with one before them. */
+  /** Calls that the rate rests on: those with one before them. */
   readonly readings: number;
   readonly containerLitres: number;
   /** 80 % of the time. */
@@ -59,9 +59,12 @@ function priorOf({ container, containerLitres, usualLitres, ...rest }: Source): 
   return priorRate(usual / PRIOR_FILL_DAYS, PRIOR_WORTH_DAYS, lot);
 }
 
-/** Litres and days of each pickup since the one before; what was left behind counts for the next. */
+/** Calls that say what had gathered: oil was taken, or there was none. */
+const counted = (v: Visit): boolean => v.outcome === "taken" || v.outcome === "nothing";
+
+/** Litres and days of each such call since the one before; what was left behind counts for the next. */
 function readingsOf(visits: readonly Visit[]): FillingReading[] {
-  const emptied = visits.filter((v) => v.outcome === "taken");
+  const emptied = visits.filter(counted);
   return emptied.slice(1).flatMap((v, i) => {
     const before = emptied[i];
     const days = before ? (Date.parse(v.at) - Date.parse(before.at)) / DAY_MS : 0;
@@ -76,7 +79,7 @@ export function waitingAt(state: SourceState, now: string): Waiting {
   const pickups = readingsOf(state.visits);
   const rate = updateRate(prior, pickups);
   const holds = Math.max(containersHold(state.source), state.source.usualLitres ?? 0);
-  const last = state.visits.findLast((v) => v.outcome === "taken");
+  const last = state.visits.findLast(counted);
   const since = last?.at ?? state.knownSince;
   const left = last?.leftLitres ?? 0;
   const days = Math.min(MOST_DAYS, Math.max(0, (Date.parse(now) - Date.parse(since)) / DAY_MS));

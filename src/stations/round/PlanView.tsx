@@ -89,17 +89,14 @@ export function PlanView() {
   };
 
   const { home } = view.settings;
+  const place = view.places.find((p) => p.place.id === choice.by)?.place;
+  const startName = place?.spot ? `Where ${place.name} stands` : view.settings.yardName;
+  const endName = choice.ends === "start" ? startName : view.settings.yardName;
   const saveGpx = async (): Promise<void> => {
     if (!home) return;
     // Fetched when it is wanted: most rounds are driven from memory.
     const { writeGpx } = await import("@/core/formats/gpx");
-    const place = view.places.find((p) => p.place.id === choice.by)?.place;
-    const startName = place?.spot ? `Where ${place.name} stands` : view.settings.yardName;
-    const named = [
-      startName,
-      ...ids.map((id) => sourceName(view, id)),
-      choice.ends === "start" ? startName : view.settings.yardName,
-    ];
+    const named = [startName, ...ids.map((id) => sourceName(view, id)), endName];
     const name = `Round of ${dayName(read.dayIso)}`;
     const gpx = writeGpx({
       name,
@@ -156,7 +153,7 @@ export function PlanView() {
                 label={
                   ids.length === 0
                     ? "Map: no round yet"
-                    : `Map of the round: home, ${stops.map((s) => s.name).join(", ")}${choice.ends === "last-stop" ? "" : ", home"}; ${formatKilometres(plan?.km ?? 0)}`
+                    : `Map of the round: ${[startName, ...stops.map((s) => s.name), choice.ends === "last-stop" ? "" : endName].filter(Boolean).join(", ")}; ${formatKilometres(plan?.km ?? 0)}`
                 }
               />
             </div>

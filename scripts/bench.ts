@@ -23,12 +23,14 @@ function appended(entries: readonly Entry[]): { applyMs: number; offerMs: number
   const timeline = buildTimeline(entries);
   const pickup = entries.find((e) => e.kind === "pickup");
   if (!pickup) throw new Error("no pickup");
+  // Its round is over by the end of the yard.
+  const { round: _, ...data } = pickup.data;
   let n = 0;
   const next = (atMs: number): Entry =>
     ({
       ...pickup,
       id: `zz-${String(n++).padStart(5, "0")}` as EntryId,
-      data: { ...pickup.data, amount: { litres: 0.01 } },
+      data: { ...data, amount: { litres: 0.01 } },
       happenedAt: new Date(atMs).toISOString(),
       recordedAt: new Date(END + n).toISOString(),
     }) as Entry;

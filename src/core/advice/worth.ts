@@ -1,13 +1,5 @@
 import { FLUIDS, isFluidId } from "../fluids";
-import {
-  type AccountName,
-  partsOf,
-  type Settings,
-  type SourceId,
-  type SourceState,
-  type VesselRole,
-  type YardState,
-} from "../ledger";
+import type { AccountName, EntryId, Settings, SourceId, SourceState, VesselRole, YardState } from "../ledger";
 
 /** What became of a source's oil, read off the ledger's lineage. */
 export interface Worth {
@@ -59,27 +51,50 @@ function fateOf(component: string, where: Fate | undefined, role: VesselRole | n
 
 type Tally = Record<Fate, number>;
 
+/**
+ * Whose each part is, by its number; worked out once for each table of parts, since neither a part's lot nor a lot's
+ * source ever changes. Undefined: not asked yet.
+ */
+const OWNERS = new WeakMap<YardState["parts"], (SourceId | null | undefined)[]>();
+
+function ownersIn(yard: YardState): (key: number) => SourceId | null {
+  const owners = OWNERS.get(yard.parts) ?? [];
+  OWNERS.set(yard.parts, owners);
+  return (key) => {
+    const known = owners[key];
+    if (known !== undefined) return known;
+    const found = yard.origins.get(yard.parts.origins[key] as EntryId)?.source ?? null;
+    owners[key] = found;
+    return found;
+  };
+}
+
 /** Litres at 15 °C of every source's oil by what became of them. */
 function fates(yard: YardState): Map<SourceId, Tally> {
   const tallies = new Map<SourceId, Tally>();
-  const count = (origin: string, fate: Fate, litres: number): void => {
-    const source = yard.origins.get(origin as never)?.source;
+  const owner = ownersIn(yard);
+  const count = (key: number, where: Fate | undefined, role: VesselRole | null, litres: number): void => {
+    const source = owner(key);
     if (!source) return;
     let tally = tallies.get(source);
     if (!tally) {
       tally = { fuel: 0, sludge: 0, fat: 0, pending: 0 };
       tallies.set(source, tally);
     }
-    tally[fate] += litres;
+    tally[fateOf(yard.parts.component(key), where, role)] += litres;
   };
-  for (const [name, where] of Object.entries(ACCOUNT_FATE) as [AccountName, Fate][])
-    for (const [key, litres] of yard.accounts[name].entries()) {
-      if (litres === 0) continue;
-      count(yard.parts.origins[key] ?? "", fateOf(yard.parts.component(key), where, null), litres);
-    }
+  for (const [name, where] of Object.entries(ACCOUNT_FATE) as [AccountName, Fate][]) {
+    const account = yard.accounts[name];
+    for (let key = 0; key < account.length; key++) if (account[key]) count(key, where, null, account[key] as number);
+  }
   for (const { vessel, contents } of yard.vessels.values())
-    for (const part of partsOf(contents, yard.parts))
-      count(part.origin, fateOf(part.component, ROLE_FATE[vessel.role], vessel.role), part.litres);
+    for (let i = 0; i < contents.keys.length; i++)
+      count(
+        contents.keys[i] as number,
+        ROLE_FATE[vessel.role],
+        vessel.role,
+        (contents.unscaled[i] as number) * contents.scale,
+      );
   return tallies;
 }
 

@@ -66,11 +66,13 @@ export function filterRun(yard: YardState, entry: EntryOf<"filter-run">): Fault 
 }
 
 /** A bag meets only traces of the muck; what the lots came with says better whose oil wore it. */
-function muckBySource(yard: YardState, through: Contents): Map<SourceId, number> {
+function muckBySource(yard: YardState, { keys, unscaled, scale }: Contents): Map<SourceId, number> {
   const litres = new Map<SourceId, number>();
-  for (const part of partsOf(through, yard.parts)) {
-    const origin = yard.origins.get(part.origin as EntryId);
-    if (origin?.source) litres.set(origin.source, (litres.get(origin.source) ?? 0) + part.litres * origin.muckShare);
+  for (let i = 0; i < keys.length; i++) {
+    const origin = yard.origins.get(yard.parts.origins[keys[i] as number] as EntryId);
+    if (!origin?.source || origin.muckShare === 0) continue;
+    const muck = (unscaled[i] as number) * scale * origin.muckShare;
+    litres.set(origin.source, (litres.get(origin.source) ?? 0) + muck);
   }
   return litres;
 }

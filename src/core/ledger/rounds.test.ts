@@ -47,6 +47,14 @@ describe("calls at a source", () => {
     ]);
     expect(yard.sources.get(kitchen.id)).toMatchObject({ pickups: 3, litres: 65, lastLitres: 30 });
   });
+  it("are kept, the latest of them, for as long as a rate needs", () => {
+    const weekly = Array.from({ length: 200 }, (_, week): [number, Draft] => [week * 7 * 24 * HOUR + 10, took(1)]);
+    const yard = yardOf(...weekly);
+    expect(visitsTo(yard).length).toBeGreaterThanOrEqual(36);
+    expect(visitsTo(yard).length).toBeLessThanOrEqual(60);
+    expect(visitsTo(yard).at(-1)?.at).toBe(iso(199 * 7 * 24 * HOUR + 10));
+    expect(yard.sources.get(kitchen.id)?.pickups).toBe(200);
+  });
   it("keep a refusal with its reason and its look, and move nothing", () => {
     const check = { look: "wet", smell: "sour", fried: "meat", bottomWater: "much" } as const;
     const refused: Draft = {

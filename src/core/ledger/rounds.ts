@@ -2,7 +2,7 @@ import type { ComponentId } from "../fluids";
 import type { Fault } from "./errors";
 import type { EntryId, PlaceId, RoundId, SourceId } from "./ids";
 import type { EntryOf } from "./schema/entry";
-import type { SourceState, Visit, YardState } from "./state";
+import type { Visit, YardState } from "./state";
 import { book, bringIn, pourIn } from "./transfer";
 
 /** Entries of the road: what was taken at a source, why nothing was, and the round they belong to. */
@@ -42,13 +42,21 @@ export function pickup(yard: YardState, entry: EntryOf<"pickup">): Fault | undef
     round: round ?? null,
     entries: [entry.id],
   };
+  // Spelled out: thousands of these are made, and a spread is several times slower.
   yard.sources.set(source, {
-    ...withVisit(from, visit),
+    source: from.source,
+    knownSince: from.knownSince,
     pickups: from.pickups + 1,
     litres: from.litres + poured.total,
     lastAt: entry.happenedAt,
     lastLitres: poured.total,
+    visits: withVisit(from.visits, visit),
     paid: from.paid + (paid ?? 0),
+    roundKm: from.roundKm,
+    bagsChanged: from.bagsChanged,
+    bagsWashed: from.bagsWashed,
+    bagMoney: from.bagMoney,
+    photo: from.photo,
   });
   callAt(yard, round, source, poured.total);
   return undefined;
@@ -71,7 +79,7 @@ export function visit(yard: YardState, entry: EntryOf<"visit">): Fault | undefin
     round: round ?? null,
     entries: [entry.id],
   };
-  yard.sources.set(source, withVisit(from, call));
+  yard.sources.set(source, { ...from, visits: withVisit(from.visits, call) });
   callAt(yard, round, source, 0);
   return undefined;
 }
@@ -126,23 +134,25 @@ function callAt(yard: YardState, id: RoundId | undefined, source: SourceId, litr
   yard.rounds.set(state.round.id, { ...state, called });
 }
 
-const VISITS_KEPT = 48;
+/** At least so many are kept; cut down to them only now and then, so that a visit is one copy. */
+const VISITS_KEPT = 36;
+const VISITS_BEFORE_CUT = 60;
 const ONE_STOP_MS = 6 * 3_600_000;
 
 /** Containers filled at one stop follow one another closely: they are one visit. */
-function withVisit(state: SourceState, next: Visit): SourceState {
-  const last = state.visits.at(-1);
+function withVisit(visits: readonly Visit[], next: Visit): readonly Visit[] {
+  const last = visits.at(-1);
   const same =
     last?.outcome === "taken" &&
     next.outcome === "taken" &&
     last.round === next.round &&
     Date.parse(next.at) - Date.parse(last.at) < ONE_STOP_MS;
-  if (!same) return { ...state, visits: [...state.visits, next].slice(-VISITS_KEPT) };
+  if (!same) return [...(visits.length < VISITS_BEFORE_CUT ? visits : visits.slice(-VISITS_KEPT)), next];
   const joined: Visit = {
     ...next,
     litres: last.litres + next.litres,
     muckLitres: last.muckLitres + next.muckLitres,
     entries: [...last.entries, ...next.entries],
   };
-  return { ...state, visits: [...state.visits.slice(0, -1), joined] };
+  return [...visits.slice(0, -1), joined];
 }

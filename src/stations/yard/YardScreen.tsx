@@ -28,7 +28,7 @@ export function YardScreen() {
         </section>
         <aside
           aria-label="Next up"
-          className="border-rule bg-panel px-4 py-3 max-lg:border-b lg:h-[calc(100dvh-152px)] lg:min-h-[480px] lg:w-[334px] lg:overflow-y-auto lg:border-l"
+          className="border-rule bg-panel px-4 py-3 max-lg:border-b lg:h-[calc(100dvh-152px)] lg:min-h-[480px] lg:w-[334px] lg:sticky lg:top-0 lg:self-start lg:overflow-y-auto lg:border-l"
         >
           <NextUp />
         </aside>

@@ -107,7 +107,7 @@ function FieldView({ field, form }: { field: Field; form: ReturnType<typeof useV
   const suffix =
     field.suffix ??
     {
-      litres: units.litres(1).split(" ").slice(1).join(" "),
+      litres: units.litreUnit,
       celsius: units.celsius(0).split(" ")[1] ?? "",
       mm: "mm",
       minutes: "min",

@@ -16,7 +16,6 @@ interface Props {
 export function ChoiceForm({ texts: t, read, onChange }: Props) {
   const { view } = useYard();
   const units = useUnits();
-  const litres = units.litres(1).split(" ").slice(1).join(" ");
   const more = read.onceDrawnLitres - read.settlingLitres;
   return (
     <div className="mt-4 flex flex-col gap-3">
@@ -75,7 +74,7 @@ export function ChoiceForm({ texts: t, read, onChange }: Props) {
               : undefined
           }
           decimal
-          suffix={litres}
+          suffix={units.litreUnit}
         />
       </div>
       <Choice

@@ -12,7 +12,6 @@ interface Props {
 /** Counting, as it is done: scoops, jerrycans, or litres off the pump. */
 export function CountFields({ texts: t, read, onChange }: Props) {
   const units = useUnits();
-  const litres = units.litres(1).split(" ").slice(1).join(" ");
   return (
     <section aria-labelledby="count-title" className="mt-4 flex flex-col gap-2">
       <div className="flex items-baseline justify-between">
@@ -41,7 +40,7 @@ export function CountFields({ texts: t, read, onChange }: Props) {
           onChange={(pumpLitres) => onChange({ pumpLitres })}
           error={read.errors.pumpLitres}
           decimal
-          suffix={litres}
+          suffix={units.litreUnit}
         />
       ) : t.by === "scoops" ? (
         <Counter
@@ -49,7 +48,7 @@ export function CountFields({ texts: t, read, onChange }: Props) {
           count={t.scoops}
           each={t.scoopLitres}
           error={read.errors.scoopLitres}
-          suffix={litres}
+          suffix={units.litreUnit}
           onCount={(scoops) => onChange({ scoops })}
           onEach={(scoopLitres) => onChange({ scoopLitres })}
         />
@@ -59,7 +58,7 @@ export function CountFields({ texts: t, read, onChange }: Props) {
           count={t.jerrycans}
           each={t.jerrycanLitres}
           error={read.errors.jerrycanLitres}
-          suffix={litres}
+          suffix={units.litreUnit}
           onCount={(jerrycans) => onChange({ jerrycans })}
           onEach={(jerrycanLitres) => onChange({ jerrycanLitres })}
         />

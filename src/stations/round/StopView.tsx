@@ -131,7 +131,7 @@ export function StopView({ source: s, round }: Props) {
           onChange={(left) => set({ left })}
           error={read.errors.left}
           decimal
-          suffix={units.litres(1).split(" ").slice(1).join(" ")}
+          suffix={units.litreUnit}
         />
       </div>
 

@@ -26,7 +26,6 @@ export function SourceForm({ source, texts: t, onChange }: Props) {
   const [refused, setRefused] = useState<string | null>(null);
   const { source: read, errors } = readSource(source, t, units);
   const money = currencySign(view.settings.currency).trim();
-  const litres = units.litres(1).split(" ").slice(1).join(" ");
 
   const save = async (e: FormEvent): Promise<void> => {
     e.preventDefault();
@@ -54,9 +53,9 @@ export function SourceForm({ source, texts: t, onChange }: Props) {
       {line("container", "What the oil comes in")}
       <div className="grid grid-cols-2 gap-2">
         {line("containerCount", "How many of them", "")}
-        {line("containerLitres", "Each holds", litres)}
+        {line("containerLitres", "Each holds", units.litreUnit)}
       </div>
-      {line("usualLitres", "Usually ready", litres)}
+      {line("usualLitres", "Usually ready", units.litreUnit)}
       <SelectField
         label="Oil"
         value={t.fluid}

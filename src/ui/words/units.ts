@@ -12,6 +12,8 @@ import {
 /** Figures in the units the owner reads. */
 export interface Units {
   litres(litres: number): string;
+  /** "L", "gal": what stands behind a field for litres. */
+  readonly litreUnit: string;
   celsius(celsius: number, decimals?: number): string;
   /** In the yard's currency, two decimals. */
   money(amount: number): string;
@@ -21,6 +23,7 @@ export interface Units {
 
 export const unitsOf = ({ volumeUnit, temperatureUnit, currency }: Settings): Units => ({
   litres: (l) => formatLitres(l, volumeUnit),
+  litreUnit: formatLitres(1, volumeUnit).split(" ").slice(1).join(" "),
   celsius: (c, decimals) => formatCelsius(c, temperatureUnit, decimals),
   money: (amount) => `${amount < -0.005 ? "−" : ""}${currencySign(currency)}${formatNumber(Math.abs(amount), 2)}`,
   parseLitres: (text) => parseLitres(text, volumeUnit),

@@ -56,6 +56,23 @@ describe("the demo yard", () => {
       ["drum-5", false],
     ]);
   });
+  it("has a source in every state: full, fresh, paid for, paying, closed now, with a bad lot, refused once", () => {
+    const of = (id: string) => view.sources.find((s) => s.source.id === id);
+    expect(of("beacon")?.waiting.now.mean).toBe(of("beacon")?.waiting.containerLitres);
+    expect(of("puffin")?.source).toEqual({ id: "puffin", name: "Puffin kiosk", container: "20 L carton" });
+    expect(of("ropewalk")?.paid).toBeGreaterThan(10);
+    expect(of("lighthouse")?.paid).toBeLessThan(0);
+    expect(of("harbour")?.badLots.length).toBeGreaterThanOrEqual(2);
+    expect(of("harbour")?.visits.filter((v) => v.outcome === "refused")).toHaveLength(1);
+    expect(of("gannet")?.roundKm).toBeGreaterThan(50);
+    expect(of("slip")?.worth).toBeNull();
+    const known = view.sources.filter((s) => s.worth !== null);
+    expect(known.length).toBeGreaterThanOrEqual(5);
+    for (const { worth } of known)
+      expect((worth?.usableShare ?? 0) + (worth?.sludgeShare ?? 0) + (worth?.fatShare ?? 0)).toBeCloseTo(1, 9);
+    expect(of("harbour")?.worth?.fatShare).toBe(Math.max(...known.map((s) => s.worth?.fatShare ?? 0)));
+    expect(view.places[0]?.range?.km).toBeGreaterThan(100);
+  });
   it.each([0, 1, 2, 3, 5, 8, 13, 40, 100, 200])("adds up when opened %i days later", (days) => {
     const then = NOW + days * 86_400_000 + days * 3_600_000;
     expect(project(demoYard(then)).faults).toEqual([]);

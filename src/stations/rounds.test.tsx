@@ -163,6 +163,32 @@ describe("a round", () => {
       ?.visits.at(-1);
     expect(visit).toMatchObject({ outcome: "refused", look: null });
   });
+  it("says of everybody who is not on it why", async () => {
+    const at = { kind: "map" as const, eastKm: 1, northKm: 1 };
+    const greedy = view().sources.find((s) => s.source.id === "puffin")?.source;
+    if (!greedy) throw new Error("no kiosk");
+    const dear = { ...greedy, spot: at, pricePerLitre: 5 };
+    await session().append({ kind: "source", data: dear }, { id: "dear", now: NOW, device: "shelf" });
+    show(<RoundScreen />);
+    await waitFor(() => expect(screen.getByRole("heading", { name: "3 stops" })).toBeTruthy());
+    expect(screen.getByText(/asks more than its oil saves; about 5 L/)).toBeTruthy();
+    expect(screen.getByText(/closed then; about 8 L/)).toBeTruthy();
+    await press(/^Leave out ?Gannet hostel$/);
+    await waitFor(() => expect(screen.getByText(/left out by you; about 17 L, 3.9 km away/)).toBeTruthy());
+    type("Can settle", "20");
+    await waitFor(() => expect(screen.getByText(/no room left for its oil; about 10 L/)).toBeTruthy());
+    await press(/^Put in ?Lighthouse inn$/);
+    expect(screen.getByText("No room left for its oil.")).toBeTruthy();
+  });
+  it("has its sheet for paper, with what one must know at each stop", async () => {
+    show(<RoundScreen />);
+    await waitFor(() => expect(screen.getByRole("heading", { name: "3 stops" })).toBeTruthy());
+    const sheet = within(screen.getByRole("region", { name: "Round sheet" }));
+    expect(sheet.getAllByRole("row")).toHaveLength(4);
+    expect(sheet.getByText(/they pay €0.05 a litre/)).toBeTruthy();
+    await pick("Tomorrow");
+    expect(sheet.getByRole("heading", { name: /round of Wednesday 25 November$/ })).toBeTruthy();
+  });
   it("says where nothing can be planned", async () => {
     show(<RoundScreen />);
     await waitFor(() => expect(screen.getByRole("heading", { name: "3 stops" })).toBeTruthy());

@@ -155,3 +155,38 @@ it("tells what a vessel's settling is reckoned from, as it stands or as it stood
   expect(session.settlingQuestion("B", NOW(), null)).toBeNull();
   expect(session.settlingQuestion("nowhere", NOW(), null)).toBeNull();
 });
+
+describe("what a round needs of the store", () => {
+  it("a photo comes back by its entry, and only its entry is in the view", async () => {
+    const id = await write(session, {
+      kind: "photo",
+      data: { of: { kind: "source", id: kitchen.id }, type: "image/jpeg", base64: "QUJD" },
+    });
+    const [source] = session.view(NOW(), null).sources;
+    expect(source?.photo).toBe(id);
+    expect(JSON.stringify(session.view(NOW(), null))).not.toContain("QUJD");
+    expect(session.find(id)).toMatchObject({ kind: "photo", data: { base64: "QUJD" } });
+  });
+  it("an open round is in the view until it ends, and undo opens it again", async () => {
+    const round = "r" as never;
+    await write(session, { kind: "round", data: { id: round, by: null, stops: [{ source: kitchen.id, litres: 20 }] } });
+    expect(session.view(NOW(), null).round?.round.id).toBe("r");
+    await write(session, { ...pickup("B", 20), data: { ...pickup("B", 20).data, round } } as Draft);
+    const end = await write(session, { kind: "round-end", data: { round, km: 12 } });
+    expect(session.view(NOW(), null).round).toBeNull();
+    await write(session, { kind: "void", data: { entry: end as never, reason: "undone" } });
+    expect(session.view(NOW(), null).round?.called.get(kitchen.id)).toBeCloseTo(20, 9);
+  });
+  it("warnings are told before a pickup and do not stop it; refusals do", async () => {
+    const creamy = { ...pickup("A", 20), data: { ...pickup("A", 20).data, look: "creamy" } } as Draft;
+    expect(session.clearance(creamy, NOW()).warnings.map((w) => w.code)).toEqual(["doubtful-into-good"]);
+    expect(await session.append(creamy, stamp())).toMatchObject({ ok: true });
+  });
+  it("a round's second call at one stop is refused, and nothing is stored", async () => {
+    const stops = [kitchen, kitchen].map((s) => ({ source: s.id, litres: 5 }));
+    const before = session.count();
+    const offered = await session.append({ kind: "round", data: { id: "r" as never, by: null, stops } }, stamp());
+    expect(offered).toMatchObject({ ok: false, error: { code: "invalid", reason: "a stop twice" } });
+    expect(session.count()).toBe(before);
+  });
+});

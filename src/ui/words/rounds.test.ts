@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { viewYard } from "@/core/advice";
-import { DEFAULT_SETTINGS, project } from "@/core/ledger";
+import { DEFAULT_SETTINGS, type Draft, project } from "@/core/ledger";
 import { demoYard } from "@/demo/demoYard";
 import {
   accessWords,
@@ -12,6 +12,9 @@ import {
   rangeLitres,
   roughLitres,
   unitsOf,
+  wordAdvice,
+  wordEntry,
+  wordError,
   wordIntake,
 } from ".";
 
@@ -54,6 +57,49 @@ describe("words of rounds", () => {
     ] as const)
       expect(wordIntake(w, view)).toMatch(/^Drum 5 /);
     expect(wordIntake({ code: "past-payload", overKg: 40 }, view)).toMatch(/40 kg over/);
+  });
+  it("entries of the road, in one line", () => {
+    const said = (draft: Draft): string => wordEntry({ ...draft, id: "e" } as never, view);
+    const source = "gannet" as never;
+    const round = "r" as never;
+    const pickup = { source, to: "drum-5" as never, fluid: "canola", amount: { litres: 20 }, muck: {} } as const;
+    expect(said({ kind: "pickup", data: { ...pickup, paid: 3 } })).toBe(
+      "20 L canola from Gannet hostel into Drum 5, €3.00 paid",
+    );
+    expect(said({ kind: "pickup", data: { ...pickup, paid: -1 } })).toMatch(/, €1\.00 from them$/);
+    expect(said({ kind: "visit", data: { source, outcome: "refused", reason: "wet" } })).toBe(
+      "Gannet hostel: refused, wet",
+    );
+    expect(said({ kind: "visit", data: { source, outcome: "nothing", reason: "" } })).toBe(
+      "Gannet hostel: nothing there",
+    );
+    expect(said({ kind: "round", data: { id: round, by: null, stops: [{ source, litres: 20 }] } })).toBe(
+      "set off to Gannet hostel",
+    );
+    expect(said({ kind: "round-end", data: { round, km: 34.2, minutes: 110 } })).toBe("34 km, 1 h 50");
+    expect(
+      said({ kind: "photo", data: { of: { kind: "source", id: source }, type: "image/jpeg", base64: "AA" } }),
+    ).toBe("Gannet hostel");
+  });
+  it("what the ledger refuses of a round", () => {
+    const entry = "e" as never;
+    expect(wordError({ code: "unknown-place", place: "van" as never, entry }, view)).toMatch(/no such van/);
+    expect(wordError({ code: "unknown-round", round: "r" as never, entry }, view)).toMatch(/no such round/);
+    expect(wordError({ code: "round-over", round: "r" as never, entry }, view)).toMatch(/That round is over/);
+    expect(wordError({ code: "invalid", path: "data.stops", reason: "a stop twice" }, view)).toBe(
+      "The list of stops is not right: a stop twice.",
+    );
+  });
+  it("what to do about full sources and an open round", () => {
+    const common = { id: "x", dueAt: NOW, station: "rounds" } as const;
+    const full = ["beacon", "gannet", "galley", "lighthouse"] as never[];
+    const plan = wordAdvice({ ...common, code: "plan-round", full, litres: 74 }, view);
+    expect(plan.title).toBe("4 sources are nearly full");
+    expect(plan.why).toBe("About 74 L wait at Beacon doughnuts, Gannet hostel, Ferry galley and 1 more.");
+    expect(plan.steps[0].href).toBe("/round");
+    const one = wordAdvice({ ...common, code: "plan-round", full: full.slice(0, 1), litres: 40 }, view);
+    expect(one.title).toBe("Beacon doughnuts is nearly full");
+    expect(wordAdvice({ ...common, code: "go-on", called: 1, stops: 3 }, view).why).toMatch(/^1 of 3 stops done/);
   });
   it("marks and batches of the demo's containers", () => {
     const found = (id: string) => {

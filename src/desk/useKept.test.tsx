@@ -1,0 +1,40 @@
+import { act, renderHook } from "@testing-library/react";
+import { beforeEach, describe, expect, it, vi } from "vitest";
+import { forgetKept, useKept } from ".";
+
+const FIRST = { count: 0 };
+const open = (key = "stop r gannet") => renderHook(() => useKept(key, FIRST));
+
+beforeEach(() => localStorage.clear());
+
+describe("a draft that outlives a closed tab", () => {
+  it("comes back as it was left, each under its own key", () => {
+    const { result, unmount } = open();
+    act(() => result.current[1]({ count: 3 }));
+    unmount();
+    expect(open().result.current[0]).toEqual({ count: 3 });
+    expect(open("stop r beacon").result.current[0]).toEqual({ count: 0 });
+  });
+  it("is forgotten when it has been written, or when its round is over", () => {
+    const { result } = open();
+    act(() => result.current[1]({ count: 3 }));
+    act(() => result.current[2]());
+    expect(result.current[0]).toEqual({ count: 0 });
+    expect(localStorage.length).toBe(0);
+    localStorage.setItem("stop r gannet", "{}");
+    localStorage.setItem("stop s gannet", "{}");
+    forgetKept("stop r ");
+    expect(Object.keys(localStorage)).toEqual(["stop s gannet"]);
+  });
+  it("begins afresh on what is not its own, and works where nothing can be kept", () => {
+    localStorage.setItem("stop r gannet", "half a");
+    expect(open().result.current[0]).toEqual({ count: 0 });
+    const full = vi.spyOn(Storage.prototype, "setItem").mockImplementation(() => {
+      throw new DOMException("full", "QuotaExceededError");
+    });
+    const { result } = open();
+    act(() => result.current[1]({ count: 5 }));
+    expect(result.current[0]).toEqual({ count: 5 });
+    full.mockRestore();
+  });
+});

@@ -178,7 +178,7 @@ describe("a round", () => {
     type("Can settle", "20");
     await waitFor(() => expect(screen.getByText(/no room left for its oil; about 10 L/)).toBeTruthy());
     await press(/^Put in ?Lighthouse inn$/);
-    expect(screen.getByText("No room left for its oil.")).toBeTruthy();
+    expect(screen.getByRole("heading", { name: "2 stops" })).toBeTruthy();
   });
   it("has its sheet for paper, with what one must know at each stop", async () => {
     show(<RoundScreen />);

@@ -24,6 +24,9 @@ const NAMES: Record<Station, string> = {
   books: "Books",
 };
 
+/** Pages that belong to a station without being its own. */
+const WITHIN: Readonly<Record<string, Station>> = { "/round": "rounds", "/source": "rounds", "/labels": "rounds" };
+
 /** A digit a station, 0 for the yard: the letters are the Log's. */
 const KEYS = ["0", ...STATIONS.map((_, i) => String(i + 1))];
 
@@ -52,7 +55,7 @@ export function YardFrame({ children }: { children: ReactNode }) {
     name: NAMES[key],
     figure: key === "books" ? (view.balance.closes ? "=" : "≠") : formatNumber(view.stations[key].litres, 0),
     due: view.stations[key].due,
-    here: path === `/${key}`,
+    here: path === `/${key}` || WITHIN[path] === key,
   }));
 
   return (

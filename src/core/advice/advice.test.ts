@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { Draft, Entry, VehicleId } from "../ledger";
 import { project } from "../ledger";
 import { drum, entry, iso, kitchen, move, pickup, vat, vid } from "../ledger/testing";
-import { viewYard, type YardView } from ".";
+import { safeLitres, viewYard, type YardView } from ".";
 
 const DAY = 1440;
 const setup = (): Entry[] => [
@@ -61,6 +61,35 @@ describe("raw oil", () => {
     expect(at(raw({}), 20).advice).toContainEqual(
       expect.objectContaining({ code: "tip-in", into: "A", vessel: "pail" }),
     );
+  });
+  it("is tipped in only as far as is safe, and never into a drum that a word of caution would follow", () => {
+    const holding = (litres: number): Entry[] => [
+      ...raw({}),
+      write("11", 11, { kind: "purchase", data: { to: vid("A"), fluid: "canola", amount: { litres } } }),
+    ];
+    const tipped = (litres: number) => at(holding(litres), 20).advice.find((a) => a.code === "tip-in");
+    const room = safeLitres(drum("A"));
+    expect(tipped(room - 25)).toMatchObject({ litres: 20 });
+    expect(tipped(room - 12)).toMatchObject({ litres: expect.closeTo(12, 6) });
+    expect(tipped(room - 4)).toBeUndefined();
+  });
+  it("aboard a bus that is away is not sent into a drum at home; on a trailer at home it is", () => {
+    const aboard = (spot: boolean): Entry[] => {
+      const place = { id: "bus" as never, name: "Bus", kind: "bus" as const, payloadKg: 300 };
+      const away = { ...place, spot: { kind: "map" as const, eastKm: 9, northKm: 0 } };
+      return [
+        ...setup(),
+        write("08", 8, { kind: "place", data: spot ? away : place }),
+        write("09", 9, { kind: "vessel", data: { ...drum("can", "raw"), place: place.id } }),
+        write("10", 10, {
+          kind: "pickup",
+          data: { source: kitchen.id, to: vid("can"), fluid: "canola", amount: { litres: 20 }, muck: {} },
+        }),
+      ];
+    };
+    const said = (spot: boolean) => at(aboard(spot), 20).advice.map((a) => a.code);
+    expect(said(false)).toContain("tip-in");
+    expect(said(true)).not.toContain("tip-in");
   });
   it("is held apart when it is creamy, or from an engine", () => {
     expect(at(raw({ "fryer-fat": 0.2 }), 20).advice[0]).toMatchObject({ code: "hold-apart", because: "fat" });

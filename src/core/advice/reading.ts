@@ -1,4 +1,13 @@
-import type { BagState, RoundState, Settings, SourceState, VehicleState, VesselState, YardState } from "../ledger";
+import type {
+  BagState,
+  Place,
+  RoundState,
+  Settings,
+  SourceState,
+  VehicleState,
+  VesselState,
+  YardState,
+} from "../ledger";
 import { type Standing, standingOf } from "./standing";
 import { type Waiting, waitingAt } from "./waiting";
 import { type SourceWorth, sourceWorths } from "./worth";
@@ -20,6 +29,7 @@ export interface Reading {
   readonly vessels: readonly VesselReading[];
   readonly bags: readonly BagState[];
   readonly vehicles: readonly VehicleState[];
+  readonly places: readonly Place[];
   readonly sources: readonly SourceReading[];
   readonly round: RoundState | null;
 }
@@ -30,6 +40,7 @@ export const readYard = (yard: YardState, now: string): Reading => ({
   vessels: [...yard.vessels.values()].map((state) => ({ state, standing: standingOf(yard, state, now) })),
   bags: [...yard.bags.values()],
   vehicles: [...yard.vehicles.values()],
+  places: [...yard.places.values()],
   sources: readSources(yard, now),
   round: [...yard.rounds.values()].findLast((r) => r.endedAt === null) ?? null,
 });

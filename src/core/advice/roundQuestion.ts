@@ -2,7 +2,7 @@ import type { Coordinates, PlaceId, Settings, SourceId, Spot as WrittenSpot } fr
 import { type Opening, type RoundQuestion, type Spot, spotOf } from "../rounds";
 import { ENGINE_OIL_SHARE, shareOfFamily } from "./family";
 import type { SourceReading } from "./reading";
-import { KG_PER_LITRE, minutesAt, safeLitres, staysApart, valuePerLitre } from "./terms";
+import { KG_PER_LITRE, minutesAt, safeLitres, staysApart, tippedAt, valuePerLitre } from "./terms";
 import type { VesselView, YardView } from "./view";
 
 /** What a round is planned from besides the yard: who drives, when, and what is left out. */
@@ -137,6 +137,8 @@ export const isApart = (v: VesselView): boolean =>
  */
 export function settlingRoom(view: YardView, at: PlaceId | null): { litres: number; onceDrawnLitres: number } {
   let [litres, drawable] = [0, 0];
+  const places = view.places.map((p) => p.place);
+  const vessels = view.vessels.map((v) => v.vessel);
   for (const v of view.vessels) {
     if (isApart(v)) continue;
     const fatty = shareOfFamily(v, "fat") > view.settings.fatLimitShare;
@@ -144,14 +146,7 @@ export function settlingRoom(view: YardView, at: PlaceId | null): { litres: numb
       litres += Math.max(0, safeLitres(v.vessel) - v.litres);
       if (v.settling?.ready) drawable += v.settling.drawableLitres;
     }
-    if (v.vessel.role === "raw" && !fatty && waitsAt(view, v) === at) litres -= v.litres;
+    if (v.vessel.role === "raw" && !fatty && tippedAt(v.vessel, places, vessels) === at) litres -= v.litres;
   }
   return { litres: Math.max(0, litres), onceDrawnLitres: Math.max(0, litres + drawable) };
-}
-
-/** Raw oil waits where its container stands: a trailer that is at home will be tipped in there. */
-function waitsAt(view: YardView, { vessel }: VesselView): PlaceId | null {
-  const place = view.places.find((p) => p.place.id === vessel.place)?.place;
-  const settlesAboard = view.vessels.some((v) => v.vessel.role === "settling" && place && v.vessel.place === place.id);
-  return place && (place.spot || settlesAboard) ? place.id : null;
 }

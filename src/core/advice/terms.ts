@@ -1,4 +1,4 @@
-import type { Settings, Source, Vessel } from "../ledger";
+import type { Place, PlaceId, Settings, Source, Vessel } from "../ledger";
 import { capacityLitres } from "../vessels";
 
 /** Small terms that screens and rules share; apart from the rest so that a screen's script stays light. */
@@ -20,3 +20,14 @@ export const minutesAt = (s: Source): number => s.minutesThere ?? USUAL_MINUTES;
 /** Money a collected litre is worth: what of it becomes fuel saves the fuel's price, less what they ask for it. */
 export const valuePerLitre = (s: Source, usableShare: number, settings: Settings): number =>
   usableShare * settings.fuelPricePerLitre - (s.pricePerLitre ?? 0);
+
+/**
+ * Where a container's raw oil is tipped in to settle: aboard, where a bus settles its own or stands away; else at home
+ * (null), since a trailer that stands at home is emptied there.
+ */
+export function tippedAt({ place: id }: Vessel, places: readonly Place[], vessels: readonly Vessel[]): PlaceId | null {
+  const place = places.find((p) => p.id === id);
+  if (!place) return null;
+  const settlesAboard = vessels.some((v) => v.role === "settling" && v.place === place.id);
+  return place.spot || settlesAboard ? place.id : null;
+}

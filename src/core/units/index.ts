@@ -1,3 +1,4 @@
+export { formatClock, parseClock } from "./clock";
 export { type DistanceUnit, formatKilometres, parseKilometres } from "./distance";
 export { formatMinutes, MS_PER_DAY, MS_PER_HOUR, parseMinutes } from "./duration";
 export { formatFigure } from "./figure";

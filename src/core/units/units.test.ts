@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import {
   celsiusFromKelvin,
   formatCelsius,
+  formatClock,
   formatKilometres,
   formatLitres,
   formatMinutes,
@@ -10,6 +11,7 @@ import {
   formatReadable,
   kelvin,
   parseCelsius,
+  parseClock,
   parseKilometres,
   parseLitres,
   parseMillimetres,
@@ -117,5 +119,15 @@ describe("printing", () => {
     expect(formatCelsius(100, "f")).toBe("212 °F");
     expect(formatKilometres(16.09344, "mi")).toBe("10 miles");
     expect(celsiusFromKelvin(kelvin(37.5))).toBeCloseTo(37.5, 12);
+  });
+});
+
+describe("the clock on the wall", () => {
+  it("reads what it writes, every minute of the day and its end", () => {
+    for (let minute = 0; minute <= 1440; minute++) expect(parseClock(formatClock(minute))).toBe(minute);
+    expect(parseClock(" 9:05 ")).toBe(545);
+  });
+  it.each(["", "9", "24:01", "25:00", "09:60", "-1:00", "nine"])("takes no %j for a time", (text) => {
+    expect(parseClock(text)).toBeNull();
   });
 });

@@ -135,3 +135,16 @@ describe("where a container is kept", () => {
     expect(build({ vessel: "pail-7", place: "trailer" })).toMatchObject({ place: "trailer" });
   });
 });
+
+it("a bus is put where it stands, stays there when it is changed, and comes home again", () => {
+  const change = VERBS.find((v) => v.key === "change-place");
+  if (!change) throw new Error("no change");
+  const build = (given: Record<string, string>, v = view) =>
+    change.build(readForm(change, { place: "trailer", ...given }, {}, v, units).values, v).data;
+  expect(build({})).not.toHaveProperty("spot");
+  const spot = { kind: "map" as const, eastKm: -5.2, northKm: 7.8 };
+  expect(build({ stands: "lighthouse" })).toMatchObject({ name: "Trailer", payloadKg: 320, spot });
+  const away = { ...view, places: view.places.map((p) => ({ ...p, place: { ...p.place, spot } })) };
+  expect(build({ payloadKg: "400" }, away)).toMatchObject({ payloadKg: 400, spot });
+  expect(build({ stands: "home" }, away)).not.toHaveProperty("spot");
+});

@@ -6,7 +6,7 @@ import type { MeasuredOrAll } from "@/core/ledger";
 import { muckOf } from "@/core/rounds";
 import { sourceName, vesselName } from "@/ui/words";
 import { litresChips, type Values, type Verb } from "./verb";
-import { fromField, roomIn, toField, vesselOf } from "./vessels";
+import { fromField, safeRoomIn, toField, vesselOf } from "./vessels";
 
 export const amount = (v: Values) => ({
   litres: v.number("litres"),
@@ -143,7 +143,7 @@ export function mostThatFits(view: YardView, v: Values): number | undefined {
   const from = vesselOf(view, v.text("from"));
   const to = vesselOf(view, v.text("to"));
   if (!from) return undefined;
-  return Math.floor(Math.min(from.litres, to ? roomIn(to) : from.litres) * 10) / 10;
+  return Math.floor(Math.min(from.litres, to ? safeRoomIn(to) : from.litres) * 10) / 10;
 }
 
 /** "All of it" when the amount asked is all there is, to the tenth that is shown. */

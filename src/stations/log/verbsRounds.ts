@@ -95,6 +95,33 @@ const placeFields = (of: (view: YardView, v: Values) => Place | undefined): Fiel
   },
 ];
 
+const placeOf = (view: YardView, v: Values): Place | undefined =>
+  view.places.find((p) => p.place.id === v.text("place"))?.place;
+
+const AT_HOME = "home";
+const AS_NOW = "as-now";
+
+/** A traveller's next round starts where the bus stands: at home, at a source, or wherever it was left. */
+const stands: Field = {
+  kind: "choice",
+  name: "stands",
+  label: "It stands",
+  options: (view, v) => [
+    { value: AT_HOME, name: "At home" },
+    ...(placeOf(view, v)?.spot ? [{ value: AS_NOW, name: "Where it was left" }] : []),
+    ...view.sources
+      .filter((s) => s.source.spot)
+      .map((s) => ({ value: s.source.id as string, name: `At ${s.source.name}` })),
+  ],
+  first: (view, v) => (placeOf(view, v)?.spot ? AS_NOW : AT_HOME),
+};
+
+function spotFrom(view: YardView, v: Values): Place["spot"] {
+  const at = v.text("stands");
+  if (at === AS_NOW) return placeOf(view, v)?.spot;
+  return view.sources.find((s) => s.source.id === at)?.source.spot;
+}
+
 const placeFrom = (id: PlaceId, v: Values, spot: Place["spot"]): Place => ({
   id,
   name: v.text("name"),
@@ -121,9 +148,6 @@ export const addPlace: Verb = {
   said: (v) => `${v.text("name")} is in the yard. Containers can be kept aboard.`,
 };
 
-const placeOf = (view: YardView, v: Values): Place | undefined =>
-  view.places.find((p) => p.place.id === v.text("place"))?.place;
-
 export const changePlace: Verb = {
   key: "change-place",
   name: "Change a van or trailer",
@@ -139,10 +163,11 @@ export const changePlace: Verb = {
       first: (view) => view.places[0]?.place.id,
     },
     ...placeFields(placeOf),
+    stands,
   ],
   build: (v, view) => ({
     kind: "place",
-    data: placeFrom(v.text("place") as PlaceId, v, placeOf(view, v)?.spot),
+    data: placeFrom(v.text("place") as PlaceId, v, spotFrom(view, v)),
   }),
   said: (v) => `${v.text("name")} is changed from now on.`,
 };

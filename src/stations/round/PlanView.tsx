@@ -5,11 +5,11 @@ import { HOME, roomAlong } from "@/core/advice/roundQuestion";
 import { staysApart } from "@/core/advice/terms";
 import type { RoundId, SourceId } from "@/core/ledger";
 import { onEarth } from "@/core/rounds";
-import { formatKilometres, formatMinutes } from "@/core/units";
+import { formatClock, formatKilometres, formatMinutes } from "@/core/units";
 import { useTell, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, fileName, type MapSpot, SchematicMap, saveFile } from "@/ui";
-import { accessWords, dayName, minuteOfDay, roughLitres, sourceName } from "@/ui/words";
+import { accessWords, dayName, roughLitres, sourceName } from "@/ui/words";
 import { ChoiceForm } from "./ChoiceForm";
 import { firstTexts, readChoice } from "./choice";
 import { NotOnIt } from "./NotOnIt";
@@ -43,7 +43,7 @@ export function PlanView() {
     return {
       id,
       name: sourceName(view, id),
-      at: minuteOfDay(Math.round(choice.minute + s.startsHours * 60) % 1440),
+      at: formatClock(Math.round(choice.minute + s.startsHours * 60) % 1440),
       litres: `about ${roughLitres(s.litres, units)}`,
       note: [
         waitMinutes >= 1 ? `after a wait of ${formatMinutes(waitMinutes)}` : "",

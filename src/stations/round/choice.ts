@@ -2,8 +2,8 @@ import { addDays, getISODay } from "date-fns";
 import type { RoundChoice, YardView } from "@/core/advice";
 import { settlingRoom } from "@/core/advice/roundQuestion";
 import type { PlaceId, SourceId } from "@/core/ledger";
-import { parseMinutes, parsePlain } from "@/core/units";
-import { minuteOfDay, type Units, wordQuantityError } from "@/ui/words";
+import { formatClock, parseClock, parseMinutes, parsePlain } from "@/core/units";
+import { type Units, wordQuantityError } from "@/ui/words";
 
 /** What a round is planned from, as typed. */
 export interface ChoiceTexts {
@@ -35,7 +35,7 @@ export function firstTexts(view: YardView): ChoiceTexts {
   return {
     by: first?.place.id ?? NO_PLACE,
     day: "today",
-    leaves: minuteOfDay(Math.min(minutes, 23 * 60 + 55)),
+    leaves: formatClock(Math.min(minutes, 23 * 60 + 55)),
     hours: String(view.settings.roundHours),
     payload: "",
     settling: "",
@@ -109,10 +109,12 @@ function hoursOf(text: string, errors: Record<string, string>): number | null {
   return hours;
 }
 
-const CLOCK = /^([01]?\d|2[0-3]):([0-5]\d)$/;
+/** A day cannot be set off into at its very end. */
+const LATEST_MINUTE = 1439;
 
 function clockOf(text: string, errors: Record<string, string>): number | null {
-  const found = CLOCK.exec(text.trim());
-  if (!found) errors.leaves = "Write it like 09:00.";
-  return found ? Number(found[1]) * 60 + Number(found[2]) : null;
+  const minute = parseClock(text);
+  if (minute !== null && minute <= LATEST_MINUTE) return minute;
+  errors.leaves = "Write it like 09:00.";
+  return null;
 }

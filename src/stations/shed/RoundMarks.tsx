@@ -3,7 +3,7 @@ import { useState } from "react";
 import type { Settings } from "@/core/ledger";
 import { parsePlain } from "@/core/units";
 import { Button, SelectField, TextField } from "@/ui";
-import { currencySign, wordQuantityError } from "@/ui/words";
+import { currencySign, OFF_THE_WORLD, wordQuantityError } from "@/ui/words";
 import { Mark } from "./Mark";
 
 interface Props {
@@ -87,8 +87,8 @@ function Home({ home, onSet }: { home: Settings["home"]; onSet: (home: Settings[
     lat: home ? String(home.latitude) : "",
     lon: home ? String(home.longitude) : "",
   });
-  const lat = degrees(texts.lat, 90, "Off the world: latitude runs from −90 to 90.");
-  const lon = degrees(texts.lon, 180, "Off the world: longitude runs from −180 to 180.");
+  const lat = degrees(texts.lat, 90, OFF_THE_WORLD.latitude);
+  const lon = degrees(texts.lon, 180, OFF_THE_WORLD.longitude);
   return (
     <div className="sm:col-span-2">
       <p className="text-[14px] text-ink-2">

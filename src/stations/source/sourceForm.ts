@@ -1,7 +1,7 @@
 import type { FluidId } from "@/core/fluids";
 import type { Access, Source, Spot } from "@/core/ledger";
-import { parsePlain } from "@/core/units";
-import { minuteOfDay, type Units, wordQuantityError } from "@/ui/words";
+import { formatClock, parseClock, parsePlain } from "@/core/units";
+import { OFF_THE_WORLD, type Units, wordQuantityError } from "@/ui/words";
 
 /** Opening hours as typed. */
 export interface AccessText {
@@ -59,8 +59,8 @@ export function textsOf(s: Source, units: Units): SourceTexts {
     minutesThere: number(s.minutesThere),
     access: (s.access ?? []).map((a) => ({
       weekdays: a.weekdays,
-      from: minuteOfDay(a.fromMinute),
-      to: minuteOfDay(a.toMinute),
+      from: formatClock(a.fromMinute),
+      to: formatClock(a.toMinute),
     })),
     where: s.spot?.kind ?? "unknown",
     eastKm: s.spot?.kind === "map" ? number(s.spot.eastKm) : "",
@@ -137,17 +137,9 @@ function priceOf(t: SourceTexts, price: number | undefined, errors: Record<strin
   return price === undefined ? undefined : t.deal === "price" ? price : -price;
 }
 
-const CLOCK = /^([01]?\d|2[0-4]):([0-5]\d)$/;
-
-function minuteOf(text: string): number | null {
-  const found = CLOCK.exec(text.trim());
-  const minute = found ? Number(found[1]) * 60 + Number(found[2]) : null;
-  return minute === null || minute > 1440 ? null : minute;
-}
-
 function accessOf(access: readonly AccessText[], errors: Record<string, string>): Access[] | undefined {
   const read = access.map((a, i): Access | null => {
-    const [fromMinute, toMinute] = [minuteOf(a.from), minuteOf(a.to)];
+    const [fromMinute, toMinute] = [parseClock(a.from), parseClock(a.to)];
     if (a.weekdays.length === 0) errors[`days-${i}`] = "Pick at least one day.";
     if (fromMinute === null) errors[`from-${i}`] = "Write it like 09:00.";
     if (toMinute === null) errors[`to-${i}`] = "Write it like 17:00.";
@@ -175,8 +167,8 @@ function spotOf(t: SourceTexts, within: Within, errors: Record<string, string>):
       : undefined;
   }
   if (t.where === "earth") {
-    const latitude = within("latitude", t.latitude, -90, 90, "Off the world: latitude runs from −90 to 90.");
-    const longitude = within("longitude", t.longitude, -180, 180, "Off the world: longitude runs from −180 to 180.");
+    const latitude = within("latitude", t.latitude, -90, 90, OFF_THE_WORLD.latitude);
+    const longitude = within("longitude", t.longitude, -180, 180, OFF_THE_WORLD.longitude);
     return both(latitude, longitude, "latitude", "longitude")
       ? { kind: "earth", latitude: latitude ?? 0, longitude: longitude ?? 0 }
       : undefined;

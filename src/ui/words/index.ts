@@ -8,7 +8,7 @@ export { batchWords, lotCode, markWords } from "./marks";
 export { contentsWords, mostlyWords, sourceName, vehicleName, vesselName } from "./names";
 export {
   accessWords,
-  minuteOfDay,
+  OFF_THE_WORLD,
   percentWords,
   priceWords,
   REASON_WORDS,

@@ -1,7 +1,7 @@
 import type { IntakeWarning, YardView } from "@/core/advice";
 import type { Access } from "@/core/ledger";
 import type { Verdict, VerdictReason } from "@/core/rounds";
-import { formatNumber } from "@/core/units";
+import { formatClock, formatNumber } from "@/core/units";
 import { vesselName } from "./names";
 import { type Units, unitsOf } from "./units";
 
@@ -42,14 +42,16 @@ export function wordIntake(w: IntakeWarning, view: YardView): string {
 
 const DAYS = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"] as const;
 
-export const minuteOfDay = (minute: number): string =>
-  `${String(Math.floor(minute / 60)).padStart(2, "0")}:${String(minute % 60).padStart(2, "0")}`;
+export const OFF_THE_WORLD = {
+  latitude: "Off the world: latitude runs from −90 to 90.",
+  longitude: "Off the world: longitude runs from −180 to 180.",
+} as const;
 
 /** "Mon to Fri 09:00 to 14:00; Sat 10:00 to 12:00". */
 export function accessWords(access: readonly Access[] | undefined): string {
   if (!access || access.length === 0) return "any time";
   return access
-    .map((a) => `${daysWords(a.weekdays)} ${minuteOfDay(a.fromMinute)} to ${minuteOfDay(a.toMinute)}`)
+    .map((a) => `${daysWords(a.weekdays)} ${formatClock(a.fromMinute)} to ${formatClock(a.toMinute)}`)
     .join("; ");
 }
 

@@ -1,9 +1,12 @@
+import type { PlaceId } from "../../ledger";
 import type { Advice } from "../advice";
 import { ENGINE_OIL_SHARE, shareOfFamily } from "../family";
 import type { Reading, VesselReading } from "../reading";
+import { safeLitres, tippedAt } from "../terms";
 
 /** Fatty oil is kept away from the good; the rest is tipped in where it can settle, if it can be held there. */
-export function sortRaw({ vessels, now, settings }: Reading): Advice[] {
+export function sortRaw({ vessels, places, now, settings }: Reading): Advice[] {
+  const known = vessels.map((v) => v.state.vessel);
   return vessels.flatMap((reading): Advice[] => {
     const { state, standing } = reading;
     if (state.vessel.role !== "raw" || standing.litres < 0.5) return [];
@@ -14,14 +17,14 @@ export function sortRaw({ vessels, now, settings }: Reading): Advice[] {
     const fat = shareOfFamily(standing, "fat");
     const limitShare = settings.fatLimitShare;
     if (fat > limitShare) return [{ ...hold, because: "fat", share: fat, limitShare }];
-    const into = settlingRoom(vessels, standing.litres);
+    const into = whereToTip(vessels, standing.litres, tippedAt(state.vessel, places, known));
     return into
       ? [
           {
             ...common,
             id: `tip-in ${state.vessel.id}`,
             code: "tip-in",
-            litres: standing.litres,
+            litres: Math.min(standing.litres, safeRoom(into)),
             into: into.state.vessel.id,
           },
         ]
@@ -29,12 +32,22 @@ export function sortRaw({ vessels, now, settings }: Reading): Advice[] {
   });
 }
 
-/** The settling vessel with room whose rest is least worth keeping: an empty one, else the last one stirred. */
-function settlingRoom(vessels: readonly VesselReading[], litres: number): VesselReading | undefined {
-  return vessels
-    .filter((v) => v.state.vessel.role === "settling" && v.standing.capacityLitres - v.standing.litres >= litres)
-    .filter((v) => !v.standing.settling?.ready)
-    .sort((a, b) => (b.state.stirredAt ?? "~").localeCompare(a.state.stirredAt ?? "~"))[0];
+/** Not worth stirring a drum up for. */
+const WORTH_TIPPING_LITRES = 10;
+
+const safeRoom = ({ state, standing }: VesselReading): number =>
+  Math.max(0, safeLitres(state.vessel) - standing.litres);
+
+/**
+ * The settling vessel whose rest is least worth keeping, an empty one or else the last one stirred: one that holds it
+ * all below its safe level, or failing that a good part of it.
+ */
+function whereToTip(vessels: readonly VesselReading[], litres: number, at: PlaceId | null): VesselReading | undefined {
+  const fit = vessels
+    .filter((v) => v.state.vessel.role === "settling" && (v.state.vessel.place ?? null) === at)
+    .filter((v) => !v.standing.settling?.ready && v.state.vessel.apart !== true)
+    .sort((a, b) => (b.state.stirredAt ?? "~").localeCompare(a.state.stirredAt ?? "~"));
+  return fit.find((v) => safeRoom(v) >= litres) ?? fit.find((v) => safeRoom(v) >= WORTH_TIPPING_LITRES);
 }
 
 /** A kettle or heel tub that holds fat is work for the kettle. */

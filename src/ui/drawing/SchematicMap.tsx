@@ -151,8 +151,9 @@ function placedNames(wanted: readonly NamePlace[]): NamePlace[] {
   for (const n of wanted) {
     const half = (name: string): number => (name.length * LETTER_PX) / 2;
     const free = (y: number): boolean =>
-      placed.every((p) => Math.abs(p.y - y) > LINE_PX || Math.abs(p.x - n.x) > half(p.name) + half(n.name));
-    const at = [BELOW_PX, ABOVE_PX, BELOW_PX + LINE_PX, ABOVE_PX - LINE_PX].find((dy) => free(n.y + dy));
+      placed.every((p) => Math.abs(p.y - y) >= LINE_PX || Math.abs(p.x - n.x) > half(p.name) + half(n.name));
+    const rows = [0, 1, 2, 3].flatMap((line) => [BELOW_PX + line * LINE_PX, ABOVE_PX - line * LINE_PX]);
+    const at = rows.find((dy) => free(n.y + dy));
     placed.push({ ...n, y: n.y + (at ?? BELOW_PX) });
   }
   return placed;

@@ -61,6 +61,19 @@ describe("the schematic map", () => {
     const [yard, slip] = ["Yard", "Slip"].map((name) => Number(screen.getByText(name).getAttribute("y")));
     expect(Math.abs((yard ?? 0) - (slip ?? 0))).toBeGreaterThanOrEqual(15);
   });
+  it("keeps names apart where sources crowd round home", () => {
+    const crowd = ["Ropewalk", "The slip", "Canteen", "Boathouse"].map((name, i) => ({
+      key: name,
+      name,
+      eastKm: i / 50,
+      northKm: i / 60,
+      number: null,
+    }));
+    render(<SchematicMap homeName="Yard" points={crowd} route={[]} label="crowd" kilometres={(km) => `${km} km`} />);
+    const rows = ["Yard", ...crowd.map((p) => p.name)].map((name) => Number(screen.getByText(name).getAttribute("y")));
+    const gaps = rows.flatMap((a, i) => rows.slice(i + 1).map((b) => Math.abs(a - b)));
+    expect(Math.min(...gaps)).toBeGreaterThanOrEqual(14);
+  });
   it("gives the spot that is pressed in kilometres from home", () => {
     const picked = vi.fn();
     const { container } = map(picked);

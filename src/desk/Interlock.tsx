@@ -2,7 +2,7 @@
 import type { DraftClearance } from "@/core/advice";
 import { useYard } from "@/store";
 import { Caution, StepCheck } from "@/ui";
-import { wordIntake, wordInterlock, wordNeed } from "@/ui/words";
+import { wordInterlock, wordNeed, wordWarning } from "@/ui/words";
 import { useUnits } from "./useUnits";
 
 /** The interlocks' word on a step, above its button, and what speaks against it without forbidding it. */
@@ -14,7 +14,7 @@ export function Interlock({ clearance }: { clearance: DraftClearance | null }) {
     <>
       {clearance.warnings.map((w) => (
         <div key={w.code} className="mt-3">
-          <Caution>{wordIntake(w, view)}</Caution>
+          <Caution>{wordWarning(w, view)}</Caution>
         </div>
       ))}
       <StepCheck

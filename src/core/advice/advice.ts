@@ -1,4 +1,5 @@
-import type { BagId, SourceId, VehicleId, VesselId } from "../ledger";
+import type { BagId, SourceId, VehicleId, VesselId, WaterWord } from "../ledger";
+import type { HeelFate } from "./heels";
 import type { Station } from "./stations";
 
 /** What to do next and why, as data; the interface words it. */
@@ -21,6 +22,13 @@ export type AdviceMatter =
       readonly latestAt: string | null;
       readonly slowest: string;
     }
+  /** A heel's oil is worth another wait: so much is clear then. */
+  | { readonly code: "heel-wait"; readonly litres: number }
+  /** What is left of it: cream for the kettle, or muck for disposal. */
+  | { readonly code: "heel-spent"; readonly fate: HeelFate; readonly litres: number; readonly fatShare: number }
+  | { readonly code: "pool-heel"; readonly litres: number; readonly into: VesselId }
+  | { readonly code: "wet"; readonly because: WaterWord["because"]; readonly share: number | null }
+  | { readonly code: "overflow-full"; readonly into: VesselId; readonly roomLitres: number }
   | { readonly code: "hold-apart"; readonly because: "fat"; readonly share: number; readonly limitShare: number }
   | { readonly code: "hold-apart"; readonly because: "engine-oil"; readonly share: number }
   | { readonly code: "tip-in"; readonly litres: number; readonly into: VesselId }

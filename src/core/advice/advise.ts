@@ -3,7 +3,7 @@ import type { Reading } from "./reading";
 import { fill, notPurged, taintedDiesel, tooThick } from "./rules/drive";
 import { kettleWork, sortRaw } from "./rules/raw";
 import { goOn, planRound } from "./rules/rounds";
-import { cleanOut, drawOff } from "./rules/settle";
+import { cleanOut, drawOff, heels, overflowFull, poolHeel, wet } from "./rules/settle";
 import { emptyWaste, filter, slowBag } from "./rules/store";
 
 /** Every rule of the house. A new one is a function here and its words in the interface. */
@@ -12,12 +12,16 @@ const RULES: readonly ((reading: Reading) => Advice[])[] = [
   notPurged,
   taintedDiesel,
   tooThick,
+  wet,
   drawOff,
   cleanOut,
+  overflowFull,
+  poolHeel,
   slowBag,
   filter,
   sortRaw,
   planRound,
+  heels,
   fill,
   kettleWork,
   emptyWaste,

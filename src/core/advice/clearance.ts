@@ -3,12 +3,15 @@ import { askStep, type Clearance, type Place, type Receiver, type Step, type Ste
 import { type Draft, partsOf, type Vessel, type VesselId, type YardState } from "../ledger";
 import { capacityLitres } from "../vessels";
 import { type IntakeWarning, intakeWarnings } from "./intake";
+import { type ReadingWarning, readingWarnings } from "./readingDoubts";
 
 const CLEAR: Clearance = { refusals: [], needs: [] };
 
+export type DraftWarning = IntakeWarning | ReadingWarning;
+
 /** The interlocks' word, and what speaks against it without forbidding it. */
 export interface DraftClearance extends Clearance {
-  readonly warnings: readonly IntakeWarning[];
+  readonly warnings: readonly DraftWarning[];
 }
 
 /**
@@ -17,7 +20,10 @@ export interface DraftClearance extends Clearance {
  */
 export function clearanceOf(yard: YardState, draft: Draft): DraftClearance {
   const step = stepOf(yard, draft);
-  return { ...(step ? askStep(step) : CLEAR), warnings: intakeWarnings(yard, draft) };
+  return {
+    ...(step ? askStep(step) : CLEAR),
+    warnings: [...intakeWarnings(yard, draft), ...readingWarnings(yard, draft)],
+  };
 }
 
 function stepOf(yard: YardState, draft: Draft): Step | null {
@@ -58,6 +64,17 @@ function stepOf(yard: YardState, draft: Draft): Step | null {
         contentsOf(yard, draft.data.from, draft.data.layer === "top"),
         draft.data.amount.celsius,
       );
+    case "displace":
+      return step("pour", draft.data.body, contentsOf(yard, draft.data.header, false), draft.data.amount.celsius);
+    case "fining":
+      return step(
+        "dose",
+        draft.data.vessel,
+        [{ substance: "water", amount: draft.data.waterLitres }],
+        draft.data.celsius,
+      );
+    case "spin":
+      return step("centrifuge", draft.data.to, contentsOf(yard, draft.data.from, false), draft.data.amount.celsius);
     case "draw-off":
       return step("pour", draft.data.to, contentsOf(yard, draft.data.from, true), draft.data.amount.celsius);
     case "filter-run":

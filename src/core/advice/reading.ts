@@ -8,6 +8,7 @@ import type {
   VesselState,
   YardState,
 } from "../ledger";
+import { GrainBook } from "./grains";
 import { type Standing, standingOf } from "./standing";
 import { type Waiting, waitingAt } from "./waiting";
 import { type SourceWorth, sourceWorths } from "./worth";
@@ -34,16 +35,19 @@ export interface Reading {
   readonly round: RoundState | null;
 }
 
-export const readYard = (yard: YardState, now: string): Reading => ({
-  now,
-  settings: yard.settings,
-  vessels: [...yard.vessels.values()].map((state) => ({ state, standing: standingOf(yard, state, now) })),
-  bags: [...yard.bags.values()],
-  vehicles: [...yard.vehicles.values()],
-  places: [...yard.places.values()],
-  sources: readSources(yard, now),
-  round: [...yard.rounds.values()].findLast((r) => r.endedAt === null) ?? null,
-});
+export function readYard(yard: YardState, now: string): Reading {
+  const book = new GrainBook(yard, now);
+  return {
+    now,
+    settings: yard.settings,
+    vessels: [...yard.vessels.values()].map((state) => ({ state, standing: standingOf(yard, state, now, book) })),
+    bags: [...yard.bags.values()],
+    vehicles: [...yard.vehicles.values()],
+    places: [...yard.places.values()],
+    sources: readSources(yard, now),
+    round: [...yard.rounds.values()].findLast((r) => r.endedAt === null) ?? null,
+  };
+}
 
 function readSources(yard: YardState, now: string): SourceReading[] {
   const worths = sourceWorths(yard);

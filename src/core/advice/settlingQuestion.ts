@@ -3,8 +3,10 @@ import type { FluidId } from "../fluids";
 import { type PartLitres, partsOf, type VesselId, type VesselState, type YardState } from "../ledger";
 import {
   DIRT,
+  type DipLines,
   type DirtClass,
   type DirtKind,
+  type DirtShare,
   drawOffLine,
   type Layer,
   layersOf,
@@ -13,18 +15,33 @@ import {
 } from "../settling";
 import { MS_PER_HOUR } from "../units";
 import { capacityLitres } from "../vessels";
-import { mixOf } from "./mixture";
+import { courseSince } from "./course";
+import { dirtOf } from "./dirt";
+import { GrainBook, type Grains } from "./grains";
+import { mixOf, type Thickness, thicknessOf } from "./mixture";
 
 /** The layers as they are drawn: a ledger may hold a little more than the nominal rim, the drawing stops there. */
 export function layersShown(state: VesselState, parts: readonly PartLitres[], believeDips: boolean): Layer[] {
   const fits = Math.min(1, capacityLitres(state.vessel) / state.contents.total);
   const shown = parts.map((p) => ({ component: p.component, litres: p.litres * fits }));
-  return layersOf(state.vessel, shown, believeDips ? (state.dips.at(-1) ?? null) : null);
+  return layersOf(state.vessel, shown, believeDips ? linesRead(state) : null);
+}
+
+/** The last that was read of each line; a dip that cannot be is not drawn. */
+function linesRead(state: VesselState): DipLines | null {
+  const sound = state.dips.filter((d) => d.doubts.length === 0);
+  if (sound.length === 0) return null;
+  return {
+    fatMm: sound.findLast((d) => d.fatMm !== undefined)?.fatMm,
+    waterMm: sound.findLast((d) => d.waterMm !== undefined)?.waterMm,
+  };
 }
 
 /** All that a vessel's settling is reckoned from. */
-interface Question {
-  readonly classes: readonly DirtClass[];
+export interface Question {
+  readonly classes: readonly DirtShare[];
+  readonly grains: Grains;
+  readonly thickness: Thickness;
   readonly dirt: DirtKind;
   readonly mix: readonly MixPart[];
   readonly temperatures: readonly TemperaturePoint[];
@@ -43,8 +60,10 @@ export function questionOf(
   parts: readonly PartLitres[],
   layers: readonly Layer[],
   now: string,
+  book: GrainBook,
 ): Question | null {
-  const mix = mixOf(parts, yard.settings.usedFactor);
+  const thickness = thicknessOf(yard, state, parts);
+  const mix = mixOf(parts, thickness);
   const { stirredAt } = state;
   if (mix.length === 0 || !stirredAt) return null;
   const surfaceMm = layers.at(-1)?.toMm ?? 0;
@@ -54,9 +73,11 @@ export function questionOf(
   const dirt = dirtOf(yard, parts);
   return {
     classes: DIRT[dirt],
+    grains: book.grainsOf(state, parts),
+    thickness,
     dirt,
     mix,
-    temperatures: shedTemperaturesSince(yard, stirredAt),
+    temperatures: courseSince(yard, { ...state, since: stirredAt }, now),
     since: stirredAt,
     hours: Math.max(0, (Date.parse(now) - Date.parse(stirredAt)) / MS_PER_HOUR),
     surfaceMm,
@@ -74,6 +95,8 @@ export interface SettlingQuestionData {
   readonly surfaceMm: number;
   readonly drawOffMm: number;
   readonly hours: number;
+  readonly sizeMultiplier: number;
+  readonly sizeSpread: number | null;
 }
 
 const A_DROP_LITRES = 1e-5;
@@ -83,7 +106,7 @@ export function settlingQuestion(yard: YardState, vessel: VesselId, now: string)
   const state = yard.vessels.get(vessel);
   if (!state) return null;
   const parts = partsOf(state.contents, yard.parts);
-  const q = questionOf(yard, state, parts, layersShown(state, parts, true), now);
+  const q = questionOf(yard, state, parts, layersShown(state, parts, true), now, new GrainBook(yard, now));
   if (!q) return null;
   return {
     classes: q.classes.map(({ name, diameterUm, density }) => ({ name, diameterUm, density })),
@@ -94,31 +117,7 @@ export function settlingQuestion(yard: YardState, vessel: VesselId, now: string)
     surfaceMm: q.surfaceMm,
     drawOffMm: q.drawOffMm,
     hours: q.hours,
+    sizeMultiplier: q.grains.size.value,
+    sizeSpread: q.grains.size.spread,
   };
-}
-
-/** The worst kind of dirt among the sources of what is in it, by their litres; engine oil outranks meat outranks chips. */
-function dirtOf(yard: YardState, parts: readonly PartLitres[]): DirtKind {
-  const total = parts.reduce((sum, p) => sum + p.litres, 0);
-  const share = (kind: DirtKind): number =>
-    parts.reduce((sum, p) => {
-      const origin = yard.origins.get(p.origin as never);
-      const source = origin?.source ? yard.sources.get(origin.source)?.source : undefined;
-      return source?.dirt === kind ? sum + p.litres : sum;
-    }, 0) / total;
-  if (share("engine-oil") > 0.1) return "engine-oil";
-  return share("meaty-fryer") > 0.1 ? "meaty-fryer" : "light-fryer";
-}
-
-/** The shed's logged temperatures as hours since a time; the last before it counts from the start. */
-function shedTemperaturesSince(yard: YardState, since: string): TemperaturePoint[] {
-  const start = Date.parse(since);
-  const points: TemperaturePoint[] = [];
-  for (let i = yard.shedTemperatures.length - 1; i >= 0; i--) {
-    const reading = yard.shedTemperatures[i];
-    if (!reading) break;
-    points.push([(Date.parse(reading.at) - start) / MS_PER_HOUR, reading.celsius]);
-    if (reading.at <= since) break;
-  }
-  return points.length > 0 ? points.reverse() : [[0, yard.settings.shedCelsius]];
 }

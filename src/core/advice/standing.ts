@@ -7,11 +7,12 @@ import {
   forecastSettling,
   type Layer,
   type SettlingForecast,
-  SIZE_AS_TYPICAL,
   type TemperaturePoint,
 } from "../settling";
 import { MS_PER_HOUR } from "../units";
 import { capacityLitres, heightAtLitres } from "../vessels";
+import type { GrainBook, Grains } from "./grains";
+import { type Thickness, thicknessOf } from "./mixture";
 import { layersShown, questionOf } from "./settlingQuestion";
 
 /** How a vessel stands: what is in it, in which layers, and where its settling has got to. Litres at 15 °C. */
@@ -23,6 +24,8 @@ export interface Standing {
   readonly layers: readonly Layer[];
   readonly dipped: boolean;
   readonly settling: Settling | null;
+  /** How thick its oil is: assumed, or as the owner's cup has said. */
+  readonly thickness: Thickness;
 }
 
 export interface Settling extends SettlingForecast {
@@ -35,14 +38,17 @@ export interface Settling extends SettlingForecast {
   readonly readyAt: string | null;
   readonly earliestAt: string | null;
   readonly latestAt: string | null;
+  /** Clear to the line, and not known to be wet. */
   readonly ready: boolean;
+  readonly wet: boolean;
+  readonly grains: Grains;
   readonly dirt: DirtKind;
 }
 
 /** A vessel that was never put to settling has no draw-off line. */
 const SETTLES = new Set(["raw", "settling", "settler", "heel"]);
 
-export function standingOf(yard: YardState, state: VesselState, now: string): Standing {
+export function standingOf(yard: YardState, state: VesselState, now: string, book: GrainBook): Standing {
   const parts = partsOf(state.contents, yard.parts);
   const capacity = capacityLitres(state.vessel);
   const litres = state.contents.total;
@@ -55,7 +61,8 @@ export function standingOf(yard: YardState, state: VesselState, now: string): St
     components: byComponent(parts),
     layers,
     dipped: settles && state.dips.length > 0,
-    settling: settles && state.stirredAt ? settlingOf(yard, state, parts, layers, now) : null,
+    settling: settles && state.stirredAt ? settlingOf(yard, state, parts, layers, now, book) : null,
+    thickness: thicknessOf(yard, state, parts),
   };
 }
 
@@ -65,14 +72,16 @@ function settlingOf(
   parts: readonly PartLitres[],
   layers: readonly Layer[],
   now: string,
+  book: GrainBook,
 ): Settling | null {
-  const q = questionOf(yard, state, parts, layers, now);
+  const q = questionOf(yard, state, parts, layers, now, book);
   if (!q) return null;
   const forecast = forecastSettling({
     ...q,
     course: new FallCourse(liquidOf(q.mix), q.temperatures, []),
-    size: SIZE_AS_TYPICAL,
+    size: q.grains.size,
   });
+  const wet = state.water?.wet === true;
   const since = Date.parse(q.since);
   const at = (h: number | null): string | null => (h === null ? null : isoAfter(since, h));
   return {
@@ -86,7 +95,9 @@ function settlingOf(
     readyAt: at(forecast.readyHours),
     earliestAt: at(forecast.earliestHours),
     latestAt: at(forecast.latestHours),
-    ready: forecast.readyHours !== null && forecast.readyHours <= q.hours,
+    ready: !wet && forecast.readyHours !== null && forecast.readyHours <= q.hours,
+    wet,
+    grains: q.grains,
     dirt: q.dirt,
   };
 }

@@ -31,3 +31,7 @@ export function tippedAt({ place: id }: Vessel, places: readonly Place[], vessel
   const settlesAboard = vessels.some((v) => v.role === "settling" && v.place === place.id);
   return place.spot || settlesAboard ? place.id : null;
 }
+
+/** How high muck may stand in a displacement settler: as its owner says, or up to where a cone ends. */
+export const sludgeMostMm = ({ settler, shape }: Pick<Vessel, "settler" | "shape">): number | null =>
+  settler?.sludgeMostMm ?? (shape.kind === "cone-cylinder" ? shape.coneHeightMm : null);

@@ -2,15 +2,18 @@ import {
   type BagState,
   type Balance,
   balance,
+  type Cup,
   type DipReading,
   type EntryId,
   type Fault,
+  type JarReading,
   partsOf,
   type RoundState,
   type Settings,
   type VehicleState,
   type Vessel,
   type VesselState,
+  type WaterWord,
   type YardState,
 } from "../ledger";
 import type { Advice } from "./advice";
@@ -26,6 +29,12 @@ export interface VesselView extends Standing {
   readonly stirredAt: string | null;
   readonly changedAt: string | null;
   readonly dips: readonly DipReading[];
+  readonly jars: readonly JarReading[];
+  readonly drawnAt: string | null;
+  readonly water: WaterWord | null;
+  readonly cleanedAt: string | null;
+  readonly fedLitres: number;
+  readonly photo: EntryId | null;
   readonly filteredUm: number | null;
   /** Names of the sources in it, by litres, largest first. */
   readonly from: readonly string[];
@@ -51,6 +60,7 @@ export interface YardView {
   readonly bags: readonly BagState[];
   readonly vehicles: readonly VehicleState[];
   readonly places: readonly PlaceView[];
+  readonly cups: readonly Cup[];
   /** The round that is being driven. */
   readonly round: RoundState | null;
   readonly advice: readonly Advice[];
@@ -76,6 +86,12 @@ export function viewYard(yard: YardState, now: string): YardView {
       stirredAt: state.stirredAt,
       changedAt: state.changedAt,
       dips: state.dips,
+      jars: state.jars,
+      drawnAt: state.drawnAt,
+      water: state.water,
+      cleanedAt: state.cleanedAt,
+      fedLitres: state.fedLitres,
+      photo: state.photo,
       from: sourceNames(lots),
       lots,
       filteredUm: state.filteredUm,
@@ -99,6 +115,7 @@ export function viewYard(yard: YardState, now: string): YardView {
     bags: reading.bags,
     vehicles: reading.vehicles,
     places: placeViews(yard, reading.vessels),
+    cups: [...yard.cups.values()],
     round: reading.round,
     advice,
     stations,

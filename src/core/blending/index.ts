@@ -2,7 +2,15 @@ export { type BlendCaution, blendCautions, LEAST_CETANE } from "./cautions";
 export { type ColdStop, type ColdVerdict, coldStop } from "./coldStop";
 export { celsiusAtViscosity } from "./heat";
 export { liquidOf } from "./liquid";
-export { type MixPart, mergedMix, mixLitres, mixViscosityMm2PerS, scaledMix, withUsedFactor } from "./mix";
+export {
+  factorOfViscosity,
+  type MixPart,
+  mergedMix,
+  mixLitres,
+  mixViscosityMm2PerS,
+  scaledMix,
+  withUsedFactor,
+} from "./mix";
 export {
   cloudPointCelsius,
   mixCetane,

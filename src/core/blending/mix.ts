@@ -8,19 +8,36 @@ import {
   requireCovered,
   walther,
 } from "../fluids";
+import { bisect } from "../numerics";
 
 /** So much of a fluid, with the factor its viscosity carries (1 fresh, about 1.15 fried). */
 export interface MixPart extends FluidLitres {
   readonly usedFactor: number;
 }
 
-/** Every waste oil of a mix carries the same used factor; bought petroleum and ester carry none. */
-export const withUsedFactor = (parts: readonly FluidPart[], usedFactor: number): MixPart[] =>
+/**
+ * Every fried oil of a mix carries the same used factor; bought petroleum and ester carry none. Once it was measured,
+ * engine oil carries it too: without a measure nobody knows whether use has thinned or thickened that.
+ */
+export const withUsedFactor = (parts: readonly FluidPart[], usedFactor: number, measured = false): MixPart[] =>
   parts.map((p) => {
     const fluid = FLUIDS[p.fluid];
-    const fried = fluid.family === "vegetable" || fluid.family === "fat";
-    return { fluid, litres: p.litres, usedFactor: fried ? usedFactor : 1 };
+    const waste = fluid.family === "vegetable" || fluid.family === "fat" || (measured && fluid.family === "engine");
+    return { fluid, litres: p.litres, usedFactor: waste ? usedFactor : 1 };
   });
+
+const LEAST_FACTOR = 0.2;
+const MOST_FACTOR = 8;
+
+/**
+ * The factor at which a mix has the viscosity that was measured, mm²/s at °C; null where no waste oil is in it, or where
+ * no factor between 0.2 and 8 explains the measure.
+ */
+export function factorOfViscosity(parts: readonly FluidPart[], nuMm2PerS: number, celsius: number): number | null {
+  const off = (factor: number): number => mixViscosityMm2PerS(withUsedFactor(parts, factor, true), celsius) - nuMm2PerS;
+  if (parts.length === 0 || !(off(LEAST_FACTOR) < 0) || !(off(MOST_FACTOR) > 0)) return null;
+  return bisect(off, LEAST_FACTOR, MOST_FACTOR);
+}
 
 export function mixLitres(parts: readonly { readonly litres: number }[]): number {
   let sum = 0;

@@ -8,8 +8,8 @@ import { fail, ok, type Result } from "../units";
  * that a file may be re-indented but not shortened or changed unnoticed.
  */
 export const YARD_FORMAT = "brisk-barrel-yard";
-/** 2: places, rounds, visits and photos. A file of 1 reads as it is. */
-export const YARD_SCHEMA = 2;
+/** 2: places, rounds, visits and photos. 3: jars, water tests, fining, settlers, cups. Older files read as they are. */
+export const YARD_SCHEMA = 3;
 
 export interface YardFile {
   readonly format: typeof YARD_FORMAT;

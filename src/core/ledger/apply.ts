@@ -1,19 +1,9 @@
-import {
-  setBag,
-  setDip,
-  setDisturbed,
-  setPhoto,
-  setPlace,
-  setSettings,
-  setSource,
-  setVehicle,
-  setVessel,
-  setWeather,
-} from "./declare";
+import { setBag, setPhoto, setPlace, setSettings, setSource, setVehicle, setVessel, setWeather } from "./declare";
 import type { Fault } from "./errors";
 import { bagService, blend, dispose, drawOff, fill, filterRun, move, purchase, stockTake, trip } from "./happen";
 import { pickup, round, roundEnd, visit } from "./rounds";
 import type { Entry, EntryKind, EntryOf } from "./schema/entry";
+import { cleanOut, cupTest, displace, fining, setCup, setDip, setDisturbed, setJar, spin, waterTest } from "./settle";
 import type { YardState } from "./state";
 import { TransferStopped } from "./transfer";
 
@@ -29,7 +19,15 @@ const APPLY: { [K in EntryKind]: Apply<K> } = {
   photo: setPhoto,
   weather: setWeather,
   dip: setDip,
+  jar: setJar,
   disturbed: setDisturbed,
+  "water-test": waterTest,
+  fining,
+  spin,
+  displace,
+  "clean-out": cleanOut,
+  cup: setCup,
+  "cup-test": cupTest,
   pickup,
   visit,
   round,
@@ -56,8 +54,10 @@ export function applyEntry(yard: YardState, entry: Entry): void {
   yard.entries += 1;
   yard.firstAt ??= entry.happenedAt;
   yard.undo.length = 0;
+  const { standings } = yard;
   const fault = attempt(yard, entry);
   if (!fault) return;
+  yard.standings = standings;
   for (const state of yard.undo.reverse()) yard.vessels.set(state.vessel.id, state);
   yard.faults.push(fault);
 }

@@ -24,10 +24,14 @@ export function setPlace(yard: YardState, entry: EntryOf<"place">): undefined {
 
 /** The bytes stay with the entry; the yard remembers which entry. */
 export function setPhoto(yard: YardState, entry: EntryOf<"photo">): Fault | undefined {
-  const { id } = entry.data.of;
-  const known = yard.sources.get(id);
-  if (!known) return { code: "unknown-source", source: id, entry: entry.id };
-  yard.sources.set(id, { ...known, photo: entry.id });
+  const { of } = entry.data;
+  if (of.kind === "vessel") {
+    yard.vessels.set(of.id, { ...vesselAt(yard, of.id), photo: entry.id });
+    return undefined;
+  }
+  const known = yard.sources.get(of.id);
+  if (!known) return { code: "unknown-source", source: of.id, entry: entry.id };
+  yard.sources.set(of.id, { ...known, photo: entry.id });
   return undefined;
 }
 
@@ -70,20 +74,4 @@ export function setWeather(yard: YardState, entry: EntryOf<"weather">): undefine
     ...(shedCelsius !== undefined && { shedCelsius }),
     ...(tonightLowCelsius !== undefined && { tonightLowCelsius }),
   };
-}
-
-export function setDip(yard: YardState, entry: EntryOf<"dip">): undefined {
-  const state = vesselAt(yard, entry.data.vessel);
-  const { oilMm, fatMm, waterMm, celsius } = entry.data;
-  yard.vessels.set(entry.data.vessel, {
-    ...state,
-    dips: [...state.dips, { at: entry.happenedAt, oilMm, fatMm, waterMm }],
-    celsius: celsius ?? state.celsius,
-  });
-}
-
-export function setDisturbed(yard: YardState, entry: EntryOf<"disturbed">): undefined {
-  const state = vesselAt(yard, entry.data.vessel);
-  if (state.contents.total === 0) return;
-  yard.vessels.set(entry.data.vessel, { ...state, stirredAt: entry.happenedAt, dips: [] });
 }

@@ -1,4 +1,4 @@
-import type { BagId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
+import type { BagId, CupId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
 
 /** Why the ledger refused an entry. The interface words each; nothing is written. */
 export type LedgerError =
@@ -13,6 +13,7 @@ export type LedgerError =
   | { readonly code: "unknown-bag"; readonly bag: BagId; readonly entry: EntryId }
   | { readonly code: "unknown-vehicle"; readonly vehicle: VehicleId; readonly entry: EntryId }
   | { readonly code: "unknown-place"; readonly place: PlaceId; readonly entry: EntryId }
+  | { readonly code: "unknown-cup"; readonly cup: CupId; readonly entry: EntryId }
   | { readonly code: "unknown-round"; readonly round: RoundId; readonly entry: EntryId }
   | { readonly code: "round-over"; readonly round: RoundId; readonly entry: EntryId }
   | { readonly code: "unknown-entry"; readonly target: EntryId; readonly entry: EntryId }

@@ -3,7 +3,7 @@ import type { Fault } from "./errors";
 import type { EntryId, SourceId } from "./ids";
 import type { EntryOf } from "./schema/entry";
 import { type BagState, partsOf, type YardState } from "./state";
-import { book, bringIn, coarser, pourIn, requireDifferent, takeOut, vesselAt } from "./transfer";
+import { alongWith, book, bringIn, coarser, pourIn, requireDifferent, takeOut, vesselAt } from "./transfer";
 
 /** Entries that move litres. Each takes everything out first and books outside accounts last, so a fault moves nothing. */
 
@@ -21,18 +21,25 @@ export function purchase(yard: YardState, entry: EntryOf<"purchase">): undefined
 export function move(yard: YardState, entry: EntryOf<"move">): undefined {
   const { from, to, amount, layer } = entry.data;
   requireDifferent(from, to);
-  const { filteredUm } = vesselAt(yard, from);
+  const along = alongWith(vesselAt(yard, from), layer);
   const moved = takeOut(yard, from, amount, entry.happenedAt, layer);
-  pourIn(yard, to, moved, entry.happenedAt, { celsius: amount.celsius, filteredUm });
+  pourIn(yard, to, moved, entry.happenedAt, { ...along, celsius: amount.celsius });
 }
 
 export function drawOff(yard: YardState, entry: EntryOf<"draw-off">): undefined {
-  const { from, to, amount, suspendedShare } = entry.data;
+  const { from, to, amount, suspendedShare, came } = entry.data;
   requireDifferent(from, to);
-  const { filteredUm } = vesselAt(yard, from);
+  const { stirredAt, drawnAt } = vesselAt(yard, from);
+  const along = alongWith(vesselAt(yard, from));
   const drawn = takeOut(yard, from, amount, entry.happenedAt, "top", suspendedShare);
-  pourIn(yard, to, drawn, entry.happenedAt, { celsius: amount.celsius, filteredUm });
+  pourIn(yard, to, drawn, entry.happenedAt, { ...along, celsius: amount.celsius });
+  if (stirredAt === null || drawnAt !== null) return;
+  const first = { vessel: from, since: stirredAt, at: entry.happenedAt, came: came ?? null };
+  yard.draws = [...yard.draws.slice(1 - MOST_DRAWS), first];
 }
+
+/** Forecasts are judged by the latest. */
+const MOST_DRAWS = 60;
 
 export function filterRun(yard: YardState, entry: EntryOf<"filter-run">): Fault | undefined {
   const { from, to, bags, amount, minutes, lossLitres } = entry.data;
@@ -40,7 +47,8 @@ export function filterRun(yard: YardState, entry: EntryOf<"filter-run">): Fault 
   const missing = bags.find((id) => !yard.bags.has(id));
   if (missing) return { code: "unknown-bag", bag: missing, entry: entry.id };
   vesselAt(yard, to);
-  const before = vesselAt(yard, from).filteredUm ?? Number.POSITIVE_INFINITY;
+  const along = alongWith(vesselAt(yard, from));
+  const before = along.filteredUm ?? Number.POSITIVE_INFINITY;
   const filteredUm = bags.reduce((um, id) => Math.min(um, yard.bags.get(id)?.bag.ratingUm ?? um), before);
   const through = takeOut(yard, from, amount, entry.happenedAt);
   const scale = through.total / amount.litres;
@@ -48,7 +56,7 @@ export function filterRun(yard: YardState, entry: EntryOf<"filter-run">): Fault 
   // What a bag keeps is the muck first; only then oil that clings to it.
   const { taken: kept, left: clean } =
     lossLitres > 0 ? takeLayer(through, yard.parts, lossLitres * scale, "bottom", 0) : { taken: EMPTY, left: through };
-  pourIn(yard, to, clean, entry.happenedAt, { celsius: amount.celsius, filteredUm });
+  pourIn(yard, to, clean, entry.happenedAt, { ...along, celsius: amount.celsius, filteredUm });
   book(yard, "lost", kept);
   const muck = muckBySource(yard, through);
   for (const id of bags) {
@@ -115,21 +123,25 @@ export function blend(yard: YardState, entry: EntryOf<"blend">): undefined {
   const { to, parts } = entry.data;
   let poured = EMPTY;
   let filteredUm: number | null = AS_BOUGHT_UM;
+  let wet = false;
   for (const part of parts) {
     requireDifferent(part.from, to);
-    filteredUm = coarser(filteredUm, vesselAt(yard, part.from).filteredUm);
+    const from = vesselAt(yard, part.from);
+    filteredUm = coarser(filteredUm, from.filteredUm);
+    wet ||= from.water?.wet === true;
     poured = add(poured, takeOut(yard, part.from, part.amount, entry.happenedAt), yard.parts);
   }
-  pourIn(yard, to, poured, entry.happenedAt, { filteredUm });
+  const water = wet ? ({ at: entry.happenedAt, wet, because: "poured", share: null } as const) : null;
+  pourIn(yard, to, poured, entry.happenedAt, { filteredUm, water });
 }
 
 export function fill(yard: YardState, entry: EntryOf<"fill">): Fault | undefined {
   const { vehicle, from, to, amount } = entry.data;
   if (!yard.vehicles.has(vehicle)) return { code: "unknown-vehicle", vehicle, entry: entry.id };
   requireDifferent(from, to);
-  const { filteredUm } = vesselAt(yard, from);
+  const along = alongWith(vesselAt(yard, from));
   const filled = takeOut(yard, from, amount, entry.happenedAt);
-  pourIn(yard, to, filled, entry.happenedAt, { celsius: amount.celsius, filteredUm });
+  pourIn(yard, to, filled, entry.happenedAt, { ...along, celsius: amount.celsius });
   return undefined;
 }
 
@@ -140,9 +152,9 @@ export function trip(yard: YardState, entry: EntryOf<"trip">): Fault | undefined
   const used = burned.map((b) => takeOut(yard, b.from, b, entry.happenedAt));
   if (returned) {
     requireDifferent(returned.from, returned.to);
-    const { filteredUm } = vesselAt(yard, returned.from);
+    const along = alongWith(vesselAt(yard, returned.from));
     const pushed = takeOut(yard, returned.from, returned, entry.happenedAt);
-    pourIn(yard, returned.to, pushed, entry.happenedAt, { filteredUm });
+    pourIn(yard, returned.to, pushed, entry.happenedAt, along);
   }
   const litres = used.reduce((sum, contents) => sum + contents.total, 0);
   for (const contents of used) book(yard, "burned", contents);

@@ -9,6 +9,7 @@ export const VehicleId = z.string().min(1).max(64).brand<"VehicleId">();
 
 export const PlaceId = z.string().min(1).max(64).brand<"PlaceId">();
 export const RoundId = z.string().min(1).max(64).brand<"RoundId">();
+export const CupId = z.string().min(1).max(64).brand<"CupId">();
 
 export type EntryId = z.infer<typeof EntryId>;
 export type VesselId = z.infer<typeof VesselId>;
@@ -17,3 +18,4 @@ export type BagId = z.infer<typeof BagId>;
 export type VehicleId = z.infer<typeof VehicleId>;
 export type PlaceId = z.infer<typeof PlaceId>;
 export type RoundId = z.infer<typeof RoundId>;
+export type CupId = z.infer<typeof CupId>;

@@ -1,8 +1,9 @@
 export { accountBy, accountLitres, type Balance, balance } from "./balance";
 export { carryPours, type Held, type Pour } from "./carry";
+export { doubtsOfDip, doubtsOfJar } from "./doubts";
 export type { Fault, LedgerError } from "./errors";
 export { offerEntry } from "./guard";
-export { BagId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
+export { BagId, CupId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
 export { byTime, deadIds, liveEntries, targetOf } from "./live";
 export { project } from "./project";
 export { type Check, CheckSchema } from "./schema/check";
@@ -16,6 +17,7 @@ export {
   EntrySchema,
 } from "./schema/entry";
 export type { Measured, MeasuredOrAll } from "./schema/quantities";
+export type { Cup, Settler } from "./schema/settling";
 export {
   type Bag,
   DEFAULT_SETTINGS,
@@ -33,14 +35,20 @@ export {
   type AccountName,
   type BagRun,
   type BagState,
+  type CupTime,
+  type DipDoubt,
   type DipReading,
+  type FirstDraw,
+  type JarReading,
   type PartLitres,
+  type PastStanding,
   partsOf,
   type RoundState,
   type SourceState,
   type VehicleState,
   type VesselState,
   type Visit,
+  type WaterWord,
   type YardState,
 } from "./state";
 export { appendEntry, buildTimeline, type Timeline, yardAt } from "./timeline";

@@ -1,9 +1,10 @@
 import type { ComponentId } from "../fluids";
 import { type Contents, EMPTY, PartTable } from "./contents";
 import type { Fault } from "./errors";
-import type { BagId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
+import type { BagId, CupId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
 import type { Check } from "./schema/check";
 import type { EntryOf } from "./schema/entry";
+import type { Cup } from "./schema/settling";
 import {
   type Bag,
   DEFAULT_SETTINGS,
@@ -19,11 +20,65 @@ export const IN_ACCOUNTS = ["collected", "bought"] as const;
 export const OUT_ACCOUNTS = ["burned", "disposed", "lost", "unaccounted"] as const;
 export type AccountName = (typeof IN_ACCOUNTS)[number] | (typeof OUT_ACCOUNTS)[number];
 
+/** What is odd about a dip. Those that cannot be are kept in the books but neither drawn nor reckoned with. */
+export type DipDoubt = "above-rim" | "fat-above-oil" | "water-above-fat" | "clear-above-oil" | "nothing-there";
+
 export interface DipReading {
   readonly at: string;
   readonly oilMm?: number | undefined;
   readonly fatMm?: number | undefined;
   readonly waterMm?: number | undefined;
+  readonly clearMm?: number | undefined;
+  readonly celsius?: number | undefined;
+  /** Litres that stood there by the book. */
+  readonly litres: number;
+  readonly doubts: readonly DipDoubt[];
+}
+
+export interface JarReading {
+  readonly at: string;
+  /** 1 clear to 5 as stirred. */
+  readonly step: number;
+  readonly atMm: number;
+  readonly celsius?: number | undefined;
+  readonly litres: number;
+  readonly doubts: readonly DipDoubt[];
+}
+
+/** What the last test, or the last thing done, says of water in it. */
+export interface WaterWord {
+  readonly at: string;
+  readonly wet: boolean;
+  readonly because: "test" | "fining" | "poured";
+  /** As weighed. */
+  readonly share: number | null;
+}
+
+/** A lot's time through the owner's cup. */
+export interface CupTime {
+  readonly at: string;
+  readonly cup: CupId;
+  readonly seconds: number;
+  readonly celsius: number;
+}
+
+/** A time that a vessel stood undisturbed and was looked at: what grain sizes are learnt from. */
+export interface PastStanding {
+  readonly vessel: Vessel;
+  readonly since: string;
+  readonly contents: Contents;
+  readonly warmCelsius: number | null;
+  readonly dips: readonly DipReading[];
+  readonly jars: readonly JarReading[];
+}
+
+/** The first time a vessel was drawn from since it was stirred: what a forecast is held against. */
+export interface FirstDraw {
+  readonly vessel: VesselId;
+  readonly since: string;
+  readonly at: string;
+  /** How it came against the light, where somebody looked. */
+  readonly came: number | null;
 }
 
 export interface VesselState {
@@ -31,13 +86,25 @@ export interface VesselState {
   readonly contents: Contents;
   /** When something last went in or stirred it: the start of its settling clock. */
   readonly stirredAt: string | null;
-  /** Dips since then, oldest first. */
+  /** Dips and jars since then, oldest first. */
   readonly dips: readonly DipReading[];
+  readonly jars: readonly JarReading[];
   readonly celsius: number | null;
+  /** The oil when its clock started, where a heater had warmed it. */
+  readonly warmCelsius: number | null;
   /** The last entry that changed its litres. */
   readonly changedAt: string | null;
+  /** When it was first drawn from since it was stirred. */
+  readonly drawnAt: string | null;
   /** The coarsest bag that any of it has been through, in µm; 0 as bought, null where some was never filtered. */
   readonly filteredUm: number | null;
+  readonly water: WaterWord | null;
+  readonly cupTime: CupTime | null;
+  /** Of a settler: when its bottom was last cleaned out, and the litres fed since. */
+  readonly cleanedAt: string | null;
+  readonly fedLitres: number;
+  /** The entry that holds its latest photo. */
+  readonly photo: EntryId | null;
 }
 
 /** One call at a source: what was taken or why not. Several containers filled at one stop are one visit. */
@@ -116,7 +183,7 @@ export interface VehicleState {
 }
 
 export interface Origin {
-  readonly kind: "pickup" | "purchase" | "stock-take";
+  readonly kind: "pickup" | "purchase" | "stock-take" | "fining";
   readonly at: string;
   readonly source: SourceId | null;
   /** Water, sludge and fat in it when it came, as a share. */
@@ -134,6 +201,9 @@ export interface YardState {
   readonly places: Map<PlaceId, Place>;
   readonly rounds: Map<RoundId, RoundState>;
   readonly origins: Map<EntryId, Origin>;
+  readonly cups: Map<CupId, Cup>;
+  standings: readonly PastStanding[];
+  draws: readonly FirstDraw[];
   readonly shedTemperatures: { readonly at: string; readonly celsius: number }[];
   /** Litres at 15 °C by part: the index is the part's number. */
   readonly accounts: Record<AccountName, number[]>;
@@ -155,6 +225,9 @@ export function emptyYard(): YardState {
     places: new Map(),
     rounds: new Map(),
     origins: new Map(),
+    cups: new Map(),
+    standings: [],
+    draws: [],
     shedTemperatures: [],
     accounts: {
       collected: [],
@@ -185,6 +258,7 @@ export function copyYard(y: YardState): YardState {
     places: new Map(y.places),
     rounds: new Map(y.rounds),
     origins: new Map(y.origins),
+    cups: new Map(y.cups),
     shedTemperatures: [...y.shedTemperatures],
     accounts,
     faults: [...y.faults],
@@ -197,9 +271,17 @@ export const emptyVessel = (vessel: Vessel): VesselState => ({
   contents: EMPTY,
   stirredAt: null,
   dips: [],
+  jars: [],
   celsius: null,
+  warmCelsius: null,
   changedAt: null,
+  drawnAt: null,
   filteredUm: null,
+  water: null,
+  cupTime: null,
+  cleanedAt: null,
+  fedLitres: 0,
+  photo: null,
 });
 
 export const freshSource = (source: Source, knownSince: string): SourceState => ({

@@ -11,6 +11,7 @@ export function vesselsOf(entry: Entry): VesselId[] {
     case "draw-off":
     case "filter-run":
     case "fill":
+    case "spin":
       return [entry.data.from, entry.data.to];
     case "blend":
       return [entry.data.to, ...entry.data.parts.map((p) => p.from)];
@@ -21,8 +22,17 @@ export function vesselsOf(entry: Entry): VesselId[] {
       ];
     case "dispose":
       return [entry.data.from];
-    case "dip":
+    case "displace":
+      return [entry.data.header, entry.data.body, entry.data.overflow];
+    case "clean-out":
+      return [entry.data.vessel, entry.data.to];
     case "disturbed":
+      return [entry.data.vessel, ...(entry.data.also ?? [])];
+    case "dip":
+    case "jar":
+    case "water-test":
+    case "fining":
+    case "cup-test":
     case "stock-take":
       return [entry.data.vessel];
     case "vessel":

@@ -2,7 +2,8 @@ import { type ComponentId, litres15PerLitre } from "../fluids";
 import { add, type Contents, contentsOf, EMPTY, litres15OfMeasured, takeLayer, takeMixed } from "./contents";
 import type { EntryId, VesselId } from "./ids";
 import type { MeasuredOrAll } from "./schema/quantities";
-import type { AccountName, VesselState, YardState } from "./state";
+import { keepStanding } from "./standings";
+import type { AccountName, CupTime, VesselState, WaterWord, YardState } from "./state";
 
 /** A fault raised while an entry is applied: caught by `applyEntry`, never seen outside. */
 export type TransferFault =
@@ -18,6 +19,7 @@ export class TransferStopped extends Error {
 }
 
 const NO_DIPS: VesselState["dips"] = [];
+const NO_JARS: VesselState["jars"] = [];
 
 export type Layer = "mixed" | "top" | "bottom";
 
@@ -53,6 +55,7 @@ export function takeOut(
       ? takeMixed(state.contents, litres15)
       : takeLayer(state.contents, yard.parts, litres15, layer, suspendedShare);
   const emptied = left.total < SLACK_LITRES;
+  if (emptied) keepStanding(yard, state);
   yard.undo.push(state);
   yard.vessels.set(from, {
     vessel: state.vessel,
@@ -60,9 +63,17 @@ export function takeOut(
     // A clean draw-off leaves the rest standing; an emptied vessel starts over.
     stirredAt: emptied ? null : state.stirredAt,
     dips: emptied ? NO_DIPS : state.dips,
+    jars: emptied ? NO_JARS : state.jars,
     celsius: state.celsius,
+    warmCelsius: emptied ? null : state.warmCelsius,
     changedAt: at,
+    drawnAt: emptied ? null : layer === "top" ? (state.drawnAt ?? at) : state.drawnAt,
     filteredUm: state.filteredUm,
+    water: emptied ? null : state.water,
+    cupTime: emptied ? null : state.cupTime,
+    cleanedAt: state.cleanedAt,
+    fedLitres: state.fedLitres,
+    photo: state.photo,
   });
   return taken;
 }
@@ -75,27 +86,52 @@ export const coarser = (a: number | null, b: number | null): number | null =>
 export interface Poured {
   readonly celsius?: number | undefined;
   readonly filteredUm: number | null;
+  readonly water?: WaterWord | null;
+  readonly cupTime?: CupTime | null;
+  /** Fed in below without stirring what stands above it. */
+  readonly quietly?: boolean;
 }
 
+/** What goes along with oil out of a vessel; its bottom runs otherwise through a cup than the rest did. */
+export const alongWith = (from: VesselState, layer: Layer = "mixed"): Poured => ({
+  filteredUm: from.filteredUm,
+  water: from.water,
+  cupTime: layer === "bottom" ? null : from.cupTime,
+});
+
 /** Pours contents into a vessel: what stood there is stirred up, and its settling clock starts again. */
-export function pourIn(
-  yard: YardState,
-  to: VesselId,
-  poured: Contents,
-  at: string,
-  { celsius, filteredUm }: Poured,
-): void {
+export function pourIn(yard: YardState, to: VesselId, poured: Contents, at: string, along: Poured): void {
   const state = vesselAt(yard, to);
+  const empty = state.contents.total < SLACK_LITRES;
+  const stands = along.quietly === true && state.stirredAt !== null;
+  if (!stands) keepStanding(yard, state);
   yard.undo.push(state);
   yard.vessels.set(to, {
     vessel: state.vessel,
     contents: add(state.contents, poured, yard.parts),
-    stirredAt: at,
-    dips: NO_DIPS,
-    celsius: celsius ?? state.celsius,
+    stirredAt: stands ? state.stirredAt : at,
+    dips: stands ? state.dips : NO_DIPS,
+    jars: stands ? state.jars : NO_JARS,
+    celsius: along.celsius ?? state.celsius,
+    warmCelsius: stands ? state.warmCelsius : null,
     changedAt: at,
-    filteredUm: state.contents.total < SLACK_LITRES ? filteredUm : coarser(state.filteredUm, filteredUm),
+    drawnAt: stands ? state.drawnAt : null,
+    filteredUm: empty ? along.filteredUm : coarser(state.filteredUm, along.filteredUm),
+    water: waterOf(empty ? null : state, along.water ?? null, at),
+    // A measured lot that is mixed with another is a new lot.
+    cupTime: empty ? (along.cupTime ?? null) : null,
+    cleanedAt: state.cleanedAt,
+    fedLitres: state.vessel.role === "settler" ? state.fedLitres + poured.total : state.fedLitres,
+    photo: state.photo,
   });
+}
+
+/** Wet oil makes wet what it is poured into; a dry lot with an untested one is untested. */
+function waterOf(there: VesselState | null, poured: WaterWord | null, at: string): WaterWord | null {
+  if (there === null) return poured === null ? null : { ...poured, because: "poured" };
+  if (there.water?.wet) return there.water;
+  if (poured?.wet) return { at, wet: true, because: "poured", share: null };
+  return poured === null ? null : there.water;
 }
 
 /** Books litres to an account outside the vessels; `sign` −1 takes them back out of it. */

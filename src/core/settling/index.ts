@@ -1,4 +1,5 @@
 export { type Bowl, centrifugeLitresPerHour, sigmaM2 } from "./centrifuge";
+export { clarityAt, frontOfJar, JAR_CLOUD, jarCloud, jarStepFor } from "./clarity";
 export { FallCourse, type HeaterRun, type TemperaturePoint } from "./course";
 export {
   DIRT,
@@ -21,8 +22,10 @@ export {
   type Upflow,
 } from "./displacement";
 export { drainSeconds, type Outlet, outflowLitresPerMinute, outletReynolds } from "./drain";
+export { type DrawPoint, type DrawSchedule, drawSchedule, type Hose, litresAfter, secondsFor } from "./drawing";
 export { type DrawOff, drawOffLine } from "./drawOff";
 export { fallRateMmPerHour } from "./fall";
+export { type FatLine, frontsOfFatLines } from "./fatLine";
 export { FINING_MOST_CELSIUS, type FiningRecipe, finingDoses, USUAL_FINING } from "./fining";
 export {
   type ClassFront,
@@ -33,5 +36,7 @@ export {
   SIZE_AS_TYPICAL,
 } from "./forecast";
 export { type DipLines, type Layer, type LayerKind, layersOf, muckTopMm } from "./layers";
-export { fitSizeMultiplier, type SettlingReading, type SizeFit } from "./sizeFit";
+export { type Ahead, celsiusAt, coolingTo, withAhead, yearCelsius } from "./shedCourse";
+export { type FrontPair, fitPairs, fitSizeMultiplier, pairOf, type SettlingReading, type SizeFit } from "./sizeFit";
 export { stokesDiameterUm, stokesVelocityMPerS } from "./stokes";
+export { type DayBatch, dayBatch, dropsPerSecond, litresPerHourOfDrops } from "./trickle";

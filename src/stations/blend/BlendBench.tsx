@@ -50,8 +50,8 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
   );
   const found: BlendPlan | null = plan && !("code" in plan) ? plan : null;
   const curves = useMemo(
-    () => (oil && thinner ? curvesOf(oil, thinner, found, settings.usedFactor, night) : []),
-    [oil, thinner, found, settings.usedFactor, night],
+    () => (oil && thinner ? curvesOf(oil, thinner, found, night) : []),
+    [oil, thinner, found, night],
   );
   if (!oil || !thinner) return null;
   const low = units.celsius(settings.tonightLowCelsius);
@@ -145,15 +145,9 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
   );
 }
 
-function curvesOf(
-  oil: VesselView,
-  thinner: VesselView,
-  plan: BlendPlan | null,
-  usedFactor: number,
-  night: boolean,
-): Curve[] {
-  const straight = mixOf(oil.components, usedFactor);
-  const thin = mixOf(thinner.components, usedFactor);
+function curvesOf(oil: VesselView, thinner: VesselView, plan: BlendPlan | null, night: boolean): Curve[] {
+  const straight = mixOf(oil.components, oil.thickness);
+  const thin = mixOf(thinner.components, thinner.thickness);
   const main = thin[0];
   return [
     ...(straight.length > 0 ? [{ name: "straight oil", colour: "#b5650f", width: 2.5, points: curve(straight) }] : []),

@@ -7,6 +7,7 @@ import { formatNumber } from "@/core/units";
 import { Interlock, isRefused, useClearance, useTell, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Caution } from "@/ui";
+import { thicknessWords } from "@/ui/words";
 import type { BlendPlan } from "./plan";
 
 interface Props {
@@ -99,7 +100,7 @@ export function PourList({ tank, oil, thinner, plan }: Props) {
           celsius: view.settings.tonightLowCelsius,
           fatLimitShare: view.settings.fatLimitShare,
         }}
-        readings={`no reading of your own: typical fluids, fried oil ${formatNumber(view.settings.usedFactor, 2)} times as thick as fresh.`}
+        readings={thicknessWords(oil.thickness)}
       />
       <div className="mt-3">
         <Caution>

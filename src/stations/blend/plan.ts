@@ -34,9 +34,9 @@ export function planBlend(
   settings: Settings,
   oilLitres: number | null,
 ): BlendPlan | NoPlan {
-  const contents = mixOf(tank.components, settings.usedFactor);
-  const oilMix = mixOf(oil.components, settings.usedFactor);
-  const thinMix = mixOf(thinner.components, settings.usedFactor);
+  const contents = mixOf(tank.components, tank.thickness);
+  const oilMix = mixOf(oil.components, oil.thickness);
+  const thinMix = mixOf(thinner.components, thinner.thickness);
   if (oilMix.length === 0) return { code: "no-fuel-in", what: "oil" };
   if (thinMix.length === 0) return { code: "no-fuel-in", what: "thinner" };
   const room = fillToLitres - contents.reduce((sum, p) => sum + p.litres, 0);

@@ -7,7 +7,7 @@ export function kinematicViscosityOf(
   v: VesselView,
   settings: Settings,
 ): { tonightMm2PerS: number; heatedToCelsius: number | null } | null {
-  const mix = mixOf(v.components, settings.usedFactor);
+  const mix = mixOf(v.components, v.thickness);
   if (mix.length === 0) return null;
   return {
     tonightMm2PerS: mixViscosityMm2PerS(mix, settings.tonightLowCelsius),

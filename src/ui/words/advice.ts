@@ -27,6 +27,68 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
   switch (a.code) {
     case "draw-off":
       return drawOff(a, name, view, u);
+    case "wet": {
+      const why = {
+        test:
+          a.share === null ? "It spat in the hot pan." : `${percent(a.share)} water by weight; dry is under your mark.`,
+        fining: "Gelatine went in with water. It is wet until it is tested.",
+        poured: "Wet oil was poured in. It is wet until it is tested.",
+      } as const;
+      return {
+        title: `${name} is wet`,
+        why: `${why[a.because]} Drain its bottom, warm it, let it settle, and test again.`,
+        short: "Test for water",
+        steps: [{ label: "Test for water", href: `/settle?vessel=${a.vessel}#water` }],
+      };
+    }
+    case "heel-wait":
+      return {
+        title: a.dueAt <= view.at ? `Draw ${name} again` : `${name} clears about ${shortDay(a.dueAt)}`,
+        why:
+          a.dueAt <= view.at
+            ? `About ${u.litres(a.litres)} of oil have come clear above the heels.`
+            : `Worth another wait: about ${u.litres(a.litres)} of oil will stand clear above the muck.`,
+        short: a.dueAt <= view.at ? "Draw again" : `Wait to ${shortDay(a.dueAt)}`,
+        steps: [{ label: "Look inside", href: `/settle?vessel=${a.vessel}` }],
+      };
+    case "heel-spent":
+      return a.fate === "kettle"
+        ? {
+            title: `${name}: cream for the kettle`,
+            why: `Nothing more clears above it, and ${percent(a.fatShare)} of its oil sets in the cold. Convert it.`,
+            short: "To the kettle",
+            steps: [
+              {
+                label: "Pour into the kettle",
+                log: { verb: "pour", values: { from: a.vessel ?? "", toRole: "kettle" } },
+              },
+            ],
+          }
+        : {
+            title: `${name}: spent`,
+            why: `${u.litres(a.litres)} of mostly water and sludge. Nothing more clears: to disposal, by your local rules.`,
+            short: "Dispose",
+            steps: [{ label: "Dispose", log: { verb: "dispose", values: { from: a.vessel ?? "" } } }],
+          };
+    case "pool-heel":
+      return {
+        title: `Pool what is left in ${name}`,
+        why: `${u.litres(a.litres)} lie below the line. With the other heels they settle again, and ${name} is free.`,
+        short: "Pool the heel",
+        steps: [
+          {
+            label: `Into ${vesselName(view, a.into)}`,
+            log: { verb: "pour", values: { from: a.vessel ?? "", to: a.into } },
+          },
+        ],
+      };
+    case "overflow-full":
+      return {
+        title: `Empty ${vesselName(view, a.into)}`,
+        why: `${name} runs over into it, and it has room for ${u.litres(a.roomLitres)}.`,
+        short: "Overflow full",
+        steps: [{ label: "Run it through the bags", href: `/filter?vessel=${a.into}` }],
+      };
     case "go-on":
       return {
         title: "A round is being driven",

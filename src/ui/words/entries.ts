@@ -1,8 +1,9 @@
 import type { YardView } from "@/core/advice";
 import { FLUIDS } from "@/core/fluids";
 import type { Entry, EntryKind, MeasuredOrAll } from "@/core/ledger";
-import { formatKilometres, formatMillimetres, formatMinutes } from "@/core/units";
+import { formatKilometres, formatMillimetres, formatMinutes, formatNumber } from "@/core/units";
 import { bagName, sourceName, vehicleName, vesselName } from "./names";
+import { clarityWord, PAN_WORDS } from "./settling";
 import { unitsOf } from "./units";
 
 export const KIND_WORDS: Record<EntryKind, string> = {
@@ -22,6 +23,14 @@ export const KIND_WORDS: Record<EntryKind, string> = {
   move: "Poured",
   "draw-off": "Drew off",
   dip: "Dip",
+  jar: "Jar",
+  "water-test": "Water test",
+  fining: "Fined",
+  spin: "Centrifuged",
+  displace: "Fed the settler",
+  "clean-out": "Cleaned out",
+  cup: "Flow cup",
+  "cup-test": "Cup time",
   disturbed: "Disturbed",
   "filter-run": "Filtered",
   "bag-service": "Bag",
@@ -56,7 +65,7 @@ export function wordEntry(e: Entry, view: YardView): string {
     case "place":
       return e.data.name;
     case "photo":
-      return sourceName(view, e.data.of.id);
+      return e.data.of.kind === "source" ? sourceName(view, e.data.of.id) : v(e.data.of.id);
     case "weather":
       return [
         e.data.shedCelsius === undefined ? "" : `shed ${u.celsius(e.data.shedCelsius, 1)}`,
@@ -89,11 +98,29 @@ export function wordEntry(e: Entry, view: YardView): string {
         e.data.oilMm === undefined ? "" : `oil ${formatMillimetres(e.data.oilMm)}`,
         e.data.fatMm === undefined ? "" : `fat line ${formatMillimetres(e.data.fatMm)}`,
         e.data.waterMm === undefined ? "" : `water ${formatMillimetres(e.data.waterMm)}`,
+        e.data.clearMm === undefined ? "" : `clear down to ${formatMillimetres(e.data.clearMm)}`,
+        e.data.celsius === undefined ? "" : u.celsius(e.data.celsius, 1),
       ]
         .filter(Boolean)
         .join(", ");
+    case "jar":
+      return `${v(e.data.vessel)} at ${formatMillimetres(e.data.atMm)}: ${clarityWord(e.data.step)}`;
     case "disturbed":
-      return `${v(e.data.vessel)} was ${e.data.how}`;
+      return `${[e.data.vessel, ...(e.data.also ?? [])].map(v).join(", ")} ${e.data.also?.length ? "were" : "was"} ${e.data.how}${e.data.celsius === undefined ? "" : `, ${u.celsius(e.data.celsius)}`}`;
+    case "water-test":
+      return `${v(e.data.vessel)}: ${e.data.how === "hot-pan" ? PAN_WORDS[e.data.saw].toLowerCase() : `${formatNumber(((e.data.wetG - e.data.dryG) / e.data.wetG) * 100, 2)} % by weight`}`;
+    case "fining":
+      return `${v(e.data.vessel)} with ${u.litres(e.data.waterLitres)} water and ${formatNumber(e.data.gelatineG, 0)} g gelatine`;
+    case "spin":
+      return `${amount(e.data.amount)} from ${v(e.data.from)} into ${v(e.data.to)}, ${u.litres(e.data.pasteLitres)} paste`;
+    case "displace":
+      return `${amount(e.data.amount)} from ${v(e.data.header)} through ${v(e.data.body)} into ${v(e.data.overflow)}`;
+    case "clean-out":
+      return `${amount(e.data.amount)} off the bottom of ${v(e.data.vessel)} into ${v(e.data.to)}`;
+    case "cup":
+      return `${e.data.name}, ${e.data.readings.length} readings`;
+    case "cup-test":
+      return `${v(e.data.vessel)}: ${formatNumber(e.data.seconds, 1)} s at ${u.celsius(e.data.celsius)}`;
     case "filter-run":
       return `${amount(e.data.amount)} from ${v(e.data.from)} through ${e.data.bags.map((b) => bagName(view, b)).join(" and ")} into ${v(e.data.to)}, ${formatMinutes(e.data.minutes)}, ${u.litres(e.data.lossLitres)} lost`;
     case "bag-service":

@@ -43,6 +43,8 @@ export function wordError(error: StoreError, view: YardView, later?: Entry): str
       return `There is no bag called ${bagName(view, error.bag)} in this yard at that time.`;
     case "unknown-vehicle":
       return `There is no vehicle called ${vehicleName(view, error.vehicle)} in this yard at that time.`;
+    case "unknown-cup":
+      return "There is no such cup in this yard.";
     case "unknown-place":
       return "There is no such van, bus or trailer in this yard at that time.";
     case "unknown-round":

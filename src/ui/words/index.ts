@@ -15,7 +15,7 @@ export {
   rangeLitres,
   roughLitres,
   VERDICT_WORDS,
-  wordIntake,
 } from "./rounds";
+export { CLARITY, clarityWord, NOT_POSSIBLE, PAN_WORDS, thicknessWords, WAY_WORDS, wordWarning } from "./settling";
 export { clock, dayAndClock, dayName, due, fullDay, shortDay, standingDays } from "./times";
 export { currencySign, type Units, unitsOf, wordQuantityError } from "./units";

@@ -15,7 +15,7 @@ import {
   wordAdvice,
   wordEntry,
   wordError,
-  wordIntake,
+  wordWarning,
 } from ".";
 
 const NOW = "2026-11-24T13:32:00.000Z";
@@ -55,8 +55,8 @@ describe("words of rounds", () => {
       { code: "kitchen-into-engine", vessel },
       { code: "past-safe-level", vessel, safeLitres: 207 },
     ] as const)
-      expect(wordIntake(w, view)).toMatch(/^Drum 5 /);
-    expect(wordIntake({ code: "past-payload", overKg: 40 }, view)).toMatch(/40 kg over/);
+      expect(wordWarning(w, view)).toMatch(/^Drum 5 /);
+    expect(wordWarning({ code: "past-payload", overKg: 40 }, view)).toMatch(/40 kg over/);
   });
   it("entries of the road, in one line", () => {
     const said = (draft: Draft): string => wordEntry({ ...draft, id: "e" } as never, view);

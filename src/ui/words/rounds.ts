@@ -1,4 +1,4 @@
-import type { IntakeWarning, YardView } from "@/core/advice";
+import type { DraftWarning, YardView } from "@/core/advice";
 import type { Access } from "@/core/ledger";
 import type { Verdict, VerdictReason } from "@/core/rounds";
 import { formatClock, formatNumber } from "@/core/units";
@@ -22,6 +22,8 @@ export const REASON_WORDS: Record<VerdictReason, string> = {
   engine: "Engine and gearbox oil: heavy metals, never with kitchen oil. Gloves on.",
   clear: "Clear, no water, nothing odd: good oil.",
 };
+
+type IntakeWarning = Exclude<DraftWarning, { code: `reading-${string}` }>;
 
 /** What speaks against an intake, as said before it. */
 export function wordIntake(w: IntakeWarning, view: YardView): string {

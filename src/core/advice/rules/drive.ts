@@ -1,7 +1,7 @@
 import { type MixPart, mixViscosityMm2PerS } from "../../blending";
 import type { Vehicle, VesselId } from "../../ledger";
 import type { Advice } from "../advice";
-import { mixOf } from "../mixture";
+import { assumed, mixOf } from "../mixture";
 import type { Reading, VesselReading } from "../reading";
 
 /** More waste oil than this in a diesel tank was not put there on purpose. */
@@ -17,7 +17,7 @@ export function tooThick(reading: Reading): Advice[] {
   const { vehicles, settings, now } = reading;
   return vehicles.flatMap(({ vehicle }): Advice[] => {
     const tank = find(reading, startTank(vehicle));
-    const mix = tank ? mixOf(tank.standing.components, settings.usedFactor) : [];
+    const mix = tank ? mixOf(tank.standing.components, tank.standing.thickness) : [];
     if (!tank || mix.length === 0) return [];
     const nuMm2PerS = mixViscosityMm2PerS(mix, settings.tonightLowCelsius);
     if (nuMm2PerS <= settings.pumpLimitMm2PerS) return [];
@@ -42,7 +42,7 @@ export function taintedDiesel(reading: Reading): Advice[] {
   return reading.vehicles.flatMap(({ vehicle }): Advice[] => {
     if (vehicle.kind !== "dual") return [];
     const tank = find(reading, vehicle.dieselTank);
-    const oilShare = tank ? heavyShare(mixOf(tank.standing.components, 1)) : 0;
+    const oilShare = tank ? heavyShare(mixOf(tank.standing.components, assumed(1))) : 0;
     if (!tank || oilShare < TAINTED) return [];
     const { id } = tank.state.vessel;
     return [

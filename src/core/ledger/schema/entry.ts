@@ -3,6 +3,19 @@ import { BagId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from 
 import { CheckSchema } from "./check";
 import { PhotoSchema } from "./photo";
 import { Celsius, Component, Fluid, Measured, MeasuredOrAll, Millimetres, Minutes, Money, Share } from "./quantities";
+import {
+  ClarityStep,
+  CleanOutSchema,
+  CupSchema,
+  CupTestSchema,
+  DipSchema,
+  DisplaceSchema,
+  DisturbedSchema,
+  FiningSchema,
+  JarSchema,
+  SpinSchema,
+  WaterTestSchema,
+} from "./settling";
 import { BagSchema, PlaceSchema, SettingsSchema, SourceSchema, VehicleSchema, VesselSchema } from "./things";
 
 const Iso = z.iso.datetime({ precision: 3 });
@@ -89,15 +102,20 @@ const DATA = {
     suctionMm: Millimetres,
     suspendedShare: Share,
     forecast: Forecast.optional(),
+    /** How it came, against the light. */
+    came: ClarityStep.optional(),
+    minutes: Minutes.optional(),
   }),
-  dip: z.object({
-    vessel: VesselId,
-    oilMm: Millimetres.optional(),
-    fatMm: Millimetres.optional(),
-    waterMm: Millimetres.optional(),
-    celsius: Celsius.optional(),
-  }),
-  disturbed: z.object({ vessel: VesselId, how: z.enum(["carried", "driven", "stirred", "heated"]) }),
+  dip: DipSchema,
+  jar: JarSchema,
+  disturbed: DisturbedSchema,
+  "water-test": WaterTestSchema,
+  fining: FiningSchema,
+  spin: SpinSchema,
+  displace: DisplaceSchema,
+  "clean-out": CleanOutSchema,
+  cup: CupSchema,
+  "cup-test": CupTestSchema,
   "filter-run": z.object({
     from: VesselId,
     to: VesselId,
@@ -177,7 +195,15 @@ export const EntrySchema = z.discriminatedUnion("kind", [
   entryOf("move"),
   entryOf("draw-off"),
   entryOf("dip"),
+  entryOf("jar"),
   entryOf("disturbed"),
+  entryOf("water-test"),
+  entryOf("fining"),
+  entryOf("spin"),
+  entryOf("displace"),
+  entryOf("clean-out"),
+  entryOf("cup"),
+  entryOf("cup-test"),
   entryOf("filter-run"),
   entryOf("bag-service"),
   entryOf("blend"),

@@ -1,6 +1,7 @@
 import * as z from "../../zod";
 import { BagId, PlaceId, SourceId, VehicleId, VesselId } from "../ids";
 import { Fluid, Litres, Millimetres, Money, Name } from "./quantities";
+import { SettlerSchema } from "./settling";
 import { AccessSchema, CoordinatesSchema, SpotSchema } from "./where";
 
 const Length = z.number().min(0.1).max(20_000);
@@ -58,6 +59,8 @@ export const VesselSchema = z
     place: PlaceId.optional(),
     /** Kept for engine and gearbox oil. */
     apart: z.boolean().optional(),
+    /** Only a displacement settler has this. */
+    settler: SettlerSchema.optional(),
   })
   .refine((v) => v.shape.kind !== "lying-cylinder" || v.rimMm <= v.shape.diameterMm, {
     path: ["rimMm"],
@@ -160,6 +163,39 @@ export const SettingsSchema = z.object({
   roundHours: z.number().min(0.25).max(24),
   /** Roads wind: their length over the crow's. */
   windingFactor: z.number().min(1).max(3),
+  /** How the shed's temperature goes on from the last that was logged. */
+  shedAhead: z.enum(["held", "typed", "year"]),
+  shedAheadCelsius: z.number().min(-40).max(60),
+  /** January to December, the shed's means. */
+  shedMonthsCelsius: z.array(z.number().min(-40).max(60)).length(12),
+  energyPricePerKwh: Money.min(0),
+  /** How hot the kettle makes oil to clear it, the heater's power and how slowly a lagged kettle cools. */
+  warmToCelsius: z.number().min(20).max(95),
+  heaterKw: z.number().min(0.05).max(50),
+  coolingHours: z.number().min(1).max(500),
+  fining: z.object({
+    waterShare: z.number().min(0.01).max(0.5),
+    gelatineGPerL: z.number().min(1).max(200),
+    restHours: z.number().min(1).max(240),
+  }),
+  centrifuge: z.object({
+    outerRadiusMm: z.number().min(5).max(500),
+    innerRadiusMm: z.number().min(1).max(499),
+    lengthMm: z.number().min(10).max(2000),
+    rpm: z.number().min(100).max(50_000),
+    efficiency: z.number().min(0.05).max(1),
+    celsius: z.number().min(0).max(95),
+    cutUm: z.number().min(0.5).max(100),
+  }),
+  /** The hose or hole that oil is drawn through: bore, length, and how far its end lies below the draw-off line. */
+  hose: z.object({
+    diameterMm: z.number().min(2).max(100),
+    lengthMm: z.number().min(0).max(20_000),
+    dropMm: z.number().min(10).max(5000),
+  }),
+  /** Water above this is wet, as a share by weight. */
+  waterLimitShare: z.number().min(0.00005).max(0.05),
+  dropMillilitres: z.number().min(0.005).max(0.5),
 });
 export type Settings = z.infer<typeof SettingsSchema>;
 
@@ -182,4 +218,24 @@ export const DEFAULT_SETTINGS: Settings = {
   roundKmPerHour: 35,
   roundHours: 3,
   windingFactor: 1.3,
+  shedAhead: "held",
+  shedAheadCelsius: 15,
+  shedMonthsCelsius: [6, 6, 8, 10, 13, 16, 18, 18, 16, 13, 9, 7],
+  energyPricePerKwh: 0.3,
+  warmToCelsius: 40,
+  heaterKw: 2,
+  coolingHours: 20,
+  fining: { waterShare: 0.1, gelatineGPerL: 40, restHours: 12 },
+  centrifuge: {
+    outerRadiusMm: 50,
+    innerRadiusMm: 30,
+    lengthMm: 200,
+    rpm: 6000,
+    efficiency: 0.5,
+    celsius: 70,
+    cutUm: 5,
+  },
+  hose: { diameterMm: 12, lengthMm: 800, dropMm: 300 },
+  waterLimitShare: 0.001,
+  dropMillilitres: 0.04,
 };

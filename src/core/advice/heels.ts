@@ -1,0 +1,43 @@
+import { type ComponentId, isMuck } from "../fluids";
+import type { Standing } from "./standing";
+
+/** Where what is left of a heel belongs. */
+export type HeelFate = "wait" | "kettle" | "disposal";
+
+export interface Heel {
+  readonly oilLitres: number;
+  readonly fatLitres: number;
+  readonly waterLitres: number;
+  readonly sludgeLitres: number;
+  /** Fat in what is not water or sludge. */
+  readonly fatShare: number;
+  readonly fate: HeelFate;
+}
+
+/** Less than this above the line is not worth a hose and a week. */
+const WORTH_LITRES = 2;
+/** Cream: what sets is a third of it or more. */
+const CREAMY_SHARE = 0.3;
+
+const litresOf = (s: Standing, wanted: (c: ComponentId) => boolean): number =>
+  s.components.reduce((sum, c) => (wanted(c.component) ? sum + c.litres : sum), 0);
+
+/**
+ * What a heel is made of and where it goes: oil that will clear above a line is waited for; cream is work for the
+ * kettle; water, sludge and what little oil clings to them are disposed of by local rules.
+ */
+export function heelOf(s: Standing): Heel {
+  const fatLitres = litresOf(s, (c) => c === "fryer-fat" || c === "palm");
+  const waterLitres = litresOf(s, (c) => c === "water");
+  const sludgeLitres = litresOf(s, (c) => c === "sludge");
+  const oilLitres = litresOf(s, (c) => !isMuck(c) && c !== "fryer-fat" && c !== "palm");
+  const fatShare = oilLitres + fatLitres > 0 ? fatLitres / (oilLitres + fatLitres) : 0;
+  const drawable = s.settling?.drawableLitres ?? 0;
+  const fate =
+    drawable >= WORTH_LITRES
+      ? "wait"
+      : fatShare >= CREAMY_SHARE && fatLitres > waterLitres + sludgeLitres
+        ? "kettle"
+        : "disposal";
+  return { oilLitres, fatLitres, waterLitres, sludgeLitres, fatShare, fate };
+}

@@ -1,0 +1,75 @@
+import type { DraftWarning, Thickness, Way, WayName, YardView } from "@/core/advice";
+import type { DipDoubt } from "@/core/ledger";
+import { formatMillimetres, formatNumber } from "@/core/units";
+import { vesselName } from "./names";
+import { wordIntake } from "./rounds";
+import { shortDay } from "./times";
+
+/** The bench's own scale: a jar held to the light, with a printed page behind it. */
+export const CLARITY = [
+  { step: 1, name: "Clear", detail: "like fresh oil; small print reads through it" },
+  { step: 2, name: "Haze", detail: "bright, with a veil; print still reads" },
+  { step: 3, name: "Cloudy", detail: "print is a grey line" },
+  { step: 4, name: "Murky", detail: "light comes through, nothing else" },
+  { step: 5, name: "As stirred", detail: "no light comes through" },
+] as const;
+
+export const clarityWord = (step: number): string => (CLARITY[step - 1]?.name ?? "").toLowerCase();
+
+export const PAN_WORDS = {
+  quiet: "Quiet",
+  crackles: "Crackles",
+  foams: "Foams and spits",
+} as const;
+
+const DOUBT_WORDS: Record<DipDoubt, (w: { vessel: string; rim: string }) => string> = {
+  "above-rim": ({ vessel, rim }) => `The rim of ${vessel} is at ${rim}: this lies above it.`,
+  "fat-above-oil": () => "The fat line lies above the oil level.",
+  "water-above-fat": () => "The water line lies above the fat.",
+  "clear-above-oil": () => "It cannot be clear above the oil's own level.",
+  "nothing-there": ({ vessel }) => `${vessel} was empty then: it had not been filled yet.`,
+};
+
+const CONTRADICTS = {
+  clear: (before: string, day: string) =>
+    `On ${day} it was clear down to ${before}. Clear oil does not cloud by itself: was it stirred?`,
+  fat: (before: string, day: string) =>
+    `On ${day} the fat line stood at ${before}. It does not sink by itself: was it stirred, or drawn from?`,
+  jar: (before: string, day: string) =>
+    `On ${day} the jar was ${before}. Oil does not cloud by itself: was it stirred, or warmer then?`,
+} as const;
+
+/** What speaks against a step without forbidding it. */
+export function wordWarning(w: DraftWarning, view: YardView): string {
+  switch (w.code) {
+    case "reading-cannot-be":
+      return `${DOUBT_WORDS[w.doubt]({ vessel: vesselName(view, w.vessel), rim: formatMillimetres(w.rimMm) })} You may keep it in the books; it is then neither drawn nor reckoned with.`;
+    case "reading-contradicts":
+      return `${CONTRADICTS[w.of](w.of === "jar" ? clarityWord(w.before) : formatMillimetres(w.before), shortDay(w.beforeAt))} Keep it, and both count and the forecast's range grows.`;
+    case "reading-off-book":
+      return `By the book the oil stands at ${formatMillimetres(w.bookMm)}, not ${formatMillimetres(w.readMm)}. If the stick is right, log a stock-take.`;
+    default:
+      return wordIntake(w, view);
+  }
+}
+
+export const WAY_WORDS: Record<WayName, string> = {
+  wait: "Wait",
+  warm: "Warm it once",
+  displace: "Through the settler",
+  fine: "Gelatine",
+  centrifuge: "Centrifuge",
+};
+
+export const NOT_POSSIBLE: Record<Extract<Way, { possible: false }>["because"], string> = {
+  "never-clears": "never clears at this cold",
+  "no-settler": "no displacement settler in this yard",
+  petrol: "never with petrol in it",
+};
+
+/** What a viscosity rests on. */
+export function thicknessWords(t: Thickness): string {
+  if (t.measured)
+    return `your own cup: ${formatNumber(t.measured.nuMm2PerS, 1)} mm²/s at ${formatNumber(t.measured.celsius, 0)} °C on ${shortDay(t.measured.at)}, ${formatNumber(t.usedFactor, 2)} times as thick as fresh.`;
+  return `no reading of your own: typical fluids, fried oil ${formatNumber(t.usedFactor, 2)} times as thick as fresh.`;
+}

@@ -25,7 +25,15 @@ const NAMES: Record<Station, string> = {
 };
 
 /** Pages that belong to a station without being its own. */
-const WITHIN: Readonly<Record<string, Station>> = { "/round": "rounds", "/source": "rounds", "/labels": "rounds" };
+const WITHIN: Readonly<Record<string, Station>> = {
+  "/round": "rounds",
+  "/source": "rounds",
+  "/labels": "rounds",
+  "/fining": "settle",
+  "/warm": "settle",
+  "/spin": "settle",
+  "/cup": "settle",
+};
 
 /** A digit a station, 0 for the yard: the letters are the Log's. */
 const KEYS = ["0", ...STATIONS.map((_, i) => String(i + 1))];

@@ -36,7 +36,9 @@ function weeklyDips(w: Writer, line: Line, d: Dice, atMs: number): void {
   for (const name of ["drum-3", "drum-5", "heel-tub"]) {
     const vessel = line.id(name);
     if (w.litres(vessel) < 20) continue;
-    w.write(atMs, { kind: "dip", data: { vessel, fatMm: d.whole(30, 60), waterMm: d.whole(4, 12) } });
+    const data = { vessel, fatMm: d.whole(30, 60), waterMm: d.whole(4, 12) };
+    // Heels are drained from below: a line read there would not hold for long.
+    if (name !== "heel-tub") w.write(atMs, { kind: "dip", data });
   }
 }
 

@@ -1,4 +1,6 @@
-import type { Entry } from "@/core/ledger";
+import { GrainBook } from "@/core/advice/grains";
+import { standingOf } from "@/core/advice/standing";
+import type { CupId, Entry } from "@/core/ledger";
 import { yardWeek } from "./bigYard";
 import { type Dice, dice } from "./dice";
 import { CREAMY, coldLitres, collect, far, kitchens } from "./drums";
@@ -58,6 +60,11 @@ function lastWeeks(w: Writer, line: Line, d: Dice, nowMs: number): void {
     [day(14, 4), () => clearDrum(w, line, drum5, day(14, 4))],
     [day(23, 0), () => fillDrum(w, line, d, drum3, 193, day(23, 0))],
     [day(11, 0), () => fillDrum(w, line, d, drum5, 148, day(11, 0))],
+    [day(16, 5), () => readClear(w, drum3, day(16, 5), 6)],
+    [day(8, 5), () => readClear(w, drum3, day(8, 5), -7)],
+    [day(6, 5), () => readClear(w, drum5, day(6, 5), -4)],
+    [day(2, 6), () => readClear(w, drum5, day(2, 6), 5)],
+    [day(27, 3), () => makeCup(w, day(27, 3))],
     [day(17, 2), () => flatbedTrip(w, line, d, day(17, 2), 7, 3.2)],
     [day(9, 2), () => refusedAtSchool(w, line, day(9, 2))],
     [day(5, 0), () => newKiosk(w, line, day(5, 0))],
@@ -105,7 +112,7 @@ function clearDrum(w: Writer, line: Line, drum: ReturnType<Line["id"]>, atMs: nu
     left -= litres;
     w.write(atMs + run * HOUR, {
       kind: "draw-off",
-      data: { from: drum, to: feed, amount: { litres }, suctionMm: 70, suspendedShare: 0.02 },
+      data: { from: drum, to: feed, amount: { litres }, suctionMm: 70, suspendedShare: 0.02, came: 3 },
     });
     runBags(w, line, atMs + run * HOUR + HOUR / 2, 95);
   }
@@ -181,8 +188,35 @@ function filterSlowly(w: Writer, line: Line, atMs: number): void {
       amount: { litres: 22 },
       suctionMm: 560,
       suspendedShare: 0.02,
+      came: 2,
     },
   });
+}
+
+/** Kittiwake's dirt is a little coarser than usual: what its stick and jar would show. */
+const GRAINS_TIMES = 1.05;
+
+/** How far down a drum is clear, on a stick that is a few millimetres off. */
+function readClear(w: Writer, vessel: ReturnType<Line["id"]>, atMs: number, offMm: number): void {
+  const state = w.yard.vessels.get(vessel);
+  const at = new Date(atMs).toISOString();
+  const settling = state && standingOf(w.yard, state, at, new GrainBook(w.yard, at)).settling;
+  const front = settling?.fronts.find((f) => f.name === settling.slowest);
+  if (!settling || !front) return;
+  const surfaceMm = Math.round((w.litres(vessel) / 218) * 850);
+  const typical = (surfaceMm - front.clearedAboveMm) / settling.grains.size.value ** 2;
+  const clearMm = Math.round(surfaceMm - typical * GRAINS_TIMES ** 2 + offMm);
+  w.write(atMs, { kind: "dip", data: { vessel, oilMm: surfaceMm, clearMm, celsius: shedCelsius(atMs, 0) } });
+}
+
+/** A bean tin with a hole, timed with diesel, fresh oil and a half-and-half at 15 °C. */
+function makeCup(w: Writer, atMs: number): void {
+  const readings = [
+    { what: "Diesel, fresh", nuMm2PerS: 4.7, seconds: 15.1 },
+    { what: "Half and half", nuMm2PerS: 17.1, seconds: 37.4 },
+    { what: "Canola, fresh", nuMm2PerS: 97, seconds: 199 },
+  ];
+  w.write(atMs, { kind: "cup", data: { id: "bean-tin" as CupId, name: "Bean tin", readings } });
 }
 
 function dip(w: Writer, vessel: ReturnType<Line["id"]>, atMs: number): void {

@@ -76,6 +76,9 @@ export function makeLine(suffix: string): Line {
         "settler",
         { kind: "cone-cylinder", diameterMm: 460, coneHeightMm: 420, outletDiameterMm: 60 },
         1020,
+        {
+          settler: { header: id("pail-7"), overflow: id("feed-tub"), cutUm: 20, hoursADay: 24, sludgeMostMm: 420 },
+        },
       ),
       vessel("heel-tub", "Heel tub", "heel", upright(420), 480),
       vessel("feed-tub", "Feed tub", "feed", upright(460), 540),

@@ -109,7 +109,7 @@ describe("export and restore", () => {
       (f) => JSON.stringify({ ...JSON.parse(f), entries: JSON.parse(f).entries.slice(1) }),
       "truncated",
     ],
-    ["a file from a newer release", (f) => f.replace('"schema":2', '"schema":7'), "newer-file"],
+    ["a file from a newer release", (f) => f.replace('"schema":3', '"schema":7'), "newer-file"],
     ["a changed figure", (f) => f.replace('"litres":60', '"litres":61'), "checksum"],
     ["something else", () => '{"a":1}', "not-a-yard"],
     ["not even JSON", () => "drum 3: 40 L", "not-json"],

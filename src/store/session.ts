@@ -1,7 +1,11 @@
 import {
   clearanceOf,
   type DraftClearance,
+  type PastForecast,
+  pastForecasts,
+  type SettleBench,
   type SettlingQuestionData,
+  settleBench,
   settlingQuestion,
   viewYard,
   type YardView,
@@ -84,6 +88,16 @@ export class YardSession {
   /** What a vessel's settling forecast is reckoned from. */
   settlingQuestion(vessel: string, now: string, at: string | null): SettlingQuestionData | null {
     return settlingQuestion(yardAt(this.timeline, at ?? now), vessel as VesselId, at ?? now);
+  }
+
+  /** What the settling bench draws of one vessel. */
+  settleBench(vessel: string, now: string, at: string | null): SettleBench | null {
+    return settleBench(yardAt(this.timeline, at ?? now), vessel as VesselId, at ?? now);
+  }
+
+  /** How the latest forecasts have turned out. */
+  pastForecasts(now: string, at: string | null): PastForecast[] {
+    return pastForecasts(yardAt(this.timeline, at ?? now), (then) => yardAt(this.timeline, then));
   }
 
   /** How many stored entries this build cannot read; they are kept and left alone. */

@@ -1,5 +1,5 @@
 import * as Comlink from "comlink";
-import type { DraftClearance, SettlingQuestionData, YardView } from "@/core/advice";
+import type { DraftClearance, PastForecast, SettleBench, SettlingQuestionData, YardView } from "@/core/advice";
 import type { YardFileError } from "@/core/formats";
 import type { Draft, Entry, EntryId } from "@/core/ledger";
 import type { Result } from "@/core/units";
@@ -27,6 +27,9 @@ const api = {
   clearance: (draft: Draft, now: string): DraftClearance => open().clearance(draft, now),
   settlingQuestion: (vessel: string, now: string, at: string | null): SettlingQuestionData | null =>
     open().settlingQuestion(vessel, now, at),
+  settleBench: (vessel: string, now: string, at: string | null): SettleBench | null =>
+    open().settleBench(vessel, now, at),
+  pastForecasts: (now: string, at: string | null): PastForecast[] => open().pastForecasts(now, at),
   append: (draft: Draft, stamp: Stamp): Promise<Result<EntryId, StoreError>> => open().append(draft, stamp),
   lastWritten: (device: string): Entry | null => open().lastWritten(device),
   find: (id: string): Entry | null => open().find(id),

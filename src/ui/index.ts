@@ -1,6 +1,8 @@
 export { Bench, Row } from "./Bench";
 export { Button, type ButtonLook, buttonClass } from "./Button";
+export { beep } from "./beep";
 export { Caution } from "./Caution";
+export { ClarityJar } from "./drawing/ClarityJar";
 export { FateBar } from "./drawing/FateBar";
 export { FillingDrum } from "./drawing/FillingDrum";
 export { Jar } from "./drawing/Jar";

@@ -2,7 +2,7 @@ import { type ComponentId, isMuck } from "../fluids";
 import type { Standing } from "./standing";
 
 /** Where what is left of a heel belongs. */
-export type HeelFate = "wait" | "kettle" | "disposal";
+export type HeelFate = "wait" | "kettle" | "disposal" | "keep";
 
 export interface Heel {
   readonly oilLitres: number;
@@ -19,12 +19,15 @@ const WORTH_LITRES = 2;
 /** Cream: what sets is a third of it or more. */
 const CREAMY_SHARE = 0.3;
 
+/** Mostly water and sludge. */
+const SPENT_SHARE = 0.5;
+
 const litresOf = (s: Standing, wanted: (c: ComponentId) => boolean): number =>
   s.components.reduce((sum, c) => (wanted(c.component) ? sum + c.litres : sum), 0);
 
 /**
  * What a heel is made of and where it goes: oil that will clear above a line is waited for; cream is work for the
- * kettle; water, sludge and what little oil clings to them are disposed of by local rules.
+ * kettle; what is mostly water and sludge is disposed of by local rules; too little of anything waits for more heels.
  */
 export function heelOf(s: Standing): Heel {
   const fatLitres = litresOf(s, (c) => c === "fryer-fat" || c === "palm");
@@ -38,6 +41,8 @@ export function heelOf(s: Standing): Heel {
       ? "wait"
       : fatShare >= CREAMY_SHARE && fatLitres > waterLitres + sludgeLitres
         ? "kettle"
-        : "disposal";
+        : waterLitres + sludgeLitres > SPENT_SHARE * s.litres
+          ? "disposal"
+          : "keep";
   return { oilLitres, fatLitres, waterLitres, sludgeLitres, fatShare, fate };
 }

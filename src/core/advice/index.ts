@@ -18,6 +18,7 @@ export {
   settlingRoom,
 } from "./roundQuestion";
 export { type Clearing, type SettleBench, settleBench, type Track, WARMER_K } from "./settleBench";
+export { heldUm, type SettlerDay, settlerDay, USUAL_SETTLER } from "./settler";
 export { type SettlingQuestionData, settlingQuestion } from "./settlingQuestion";
 export type { Settling, Standing } from "./standing";
 export { STATIONS, type Station, stationOf } from "./stations";

@@ -11,10 +11,11 @@ import {
   type Layer,
   layersOf,
   muckTopMm,
+  oilTopMm,
   type TemperaturePoint,
 } from "../settling";
 import { MS_PER_HOUR } from "../units";
-import { capacityLitres } from "../vessels";
+import { capacityLitres, litresAtHeight } from "../vessels";
 import { courseSince } from "./course";
 import { dirtOf } from "./dirt";
 import { GrainBook, type Grains } from "./grains";
@@ -34,6 +35,7 @@ function linesRead(state: VesselState): DipLines | null {
   return {
     fatMm: sound.findLast((d) => d.fatMm !== undefined)?.fatMm,
     waterMm: sound.findLast((d) => d.waterMm !== undefined)?.waterMm,
+    scumMm: sound.findLast((d) => d.scumMm !== undefined)?.scumMm,
   };
 }
 
@@ -66,9 +68,10 @@ export function questionOf(
   const mix = mixOf(parts, thickness);
   const { stirredAt } = state;
   if (mix.length === 0 || !stirredAt) return null;
-  const surfaceMm = layers.at(-1)?.toMm ?? 0;
+  const surfaceMm = oilTopMm(layers);
   const top = muckTopMm(layers);
-  const line = drawOffLine(state.vessel, state.contents.total, surfaceMm, top, yard.settings.marginMm);
+  const scum = scumLitresOf(state, layers);
+  const line = drawOffLine(state.vessel, state.contents.total, surfaceMm, top, yard.settings.marginMm, scum);
   if (!line) return null;
   const dirt = dirtOf(yard, parts);
   return {
@@ -85,6 +88,11 @@ export function questionOf(
     drawOffMm: line.drawOffMm,
     drawableLitres: line.aboveLitres,
   };
+}
+
+function scumLitresOf({ vessel }: VesselState, layers: readonly Layer[]): number {
+  const scum = layers.find((l) => l.kind === "scum");
+  return scum ? litresAtHeight(vessel.shape, scum.toMm) - litresAtHeight(vessel.shape, scum.fromMm) : 0;
 }
 
 /** The same as plain data: the input of the calculation that says when it is ready, for whoever asks why. */

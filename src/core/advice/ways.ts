@@ -110,7 +110,7 @@ function displace(yard: YardState, q: Question): Way {
   };
 }
 
-const HOURS_A_DAY = 8;
+const HOURS_A_DAY = 24;
 const CUT_UM = 20;
 
 /** L/h through a settler at which it still holds its cut of the lightest heavy dirt; null where its sludge is full. */

@@ -96,6 +96,12 @@ describe("taking out", () => {
       ),
     );
   });
+  it("nothing taken off a vessel of muck leaves all of it", () => {
+    const table = new PartTable();
+    const muck = contentsOf([table.key("water", "b0")], [0.001]);
+    const { taken, left } = takeLayer(muck, table, 0, "top", 0);
+    expect([taken.total, left.total]).toEqual([0, 0.001]);
+  });
   it("a proportional share has the same composition as the rest", () => {
     fc.assert(
       fc.property(poured, fc.double({ min: 0.01, max: 0.99, noNaN: true }), ({ table, contents }, s) => {

@@ -248,7 +248,7 @@ export function takeLayer(
   const byDepth = litresByDepth(c, table);
   const oil = byDepth[OIL_DEPTH] ?? 0;
   const pool = oil + hanging * (c.total - oil);
-  if (layer === "top" && litres <= pool) {
+  if (layer === "top" && pool > 0 && litres <= pool) {
     const share = litres / pool;
     return splitBy(c, table, [share * hanging, share * hanging, share * hanging, share]);
   }

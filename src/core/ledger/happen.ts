@@ -29,11 +29,12 @@ export function move(yard: YardState, entry: EntryOf<"move">): undefined {
 export function drawOff(yard: YardState, entry: EntryOf<"draw-off">): undefined {
   const { from, to, amount, suspendedShare, came } = entry.data;
   requireDifferent(from, to);
-  const { stirredAt, drawnAt } = vesselAt(yard, from);
+  const { stirredAt, drawnAt, vessel } = vesselAt(yard, from);
   const along = alongWith(vesselAt(yard, from));
   const drawn = takeOut(yard, from, amount, entry.happenedAt, "top", suspendedShare);
   pourIn(yard, to, drawn, entry.happenedAt, { ...along, celsius: amount.celsius });
-  if (stirredAt === null || drawnAt !== null) return;
+  // What runs over from a settler was never waited for.
+  if (stirredAt === null || drawnAt !== null || vessel.role === "settler") return;
   const first = { vessel: from, since: stirredAt, at: entry.happenedAt, came: came ?? null };
   yard.draws = [...yard.draws.slice(1 - MOST_DRAWS), first];
 }

@@ -16,9 +16,9 @@ const change = (yard: YardState, state: VesselState, more: Partial<VesselState>)
 };
 
 export function setDip(yard: YardState, entry: EntryOf<"dip">): undefined {
-  const { vessel, oilMm, fatMm, waterMm, clearMm, celsius } = entry.data;
+  const { vessel, oilMm, fatMm, waterMm, clearMm, scumMm, celsius } = entry.data;
   const state = vesselAt(yard, vessel);
-  const dip = { oilMm, fatMm, waterMm, clearMm, celsius };
+  const dip = { oilMm, fatMm, waterMm, clearMm, scumMm, celsius };
   const read = {
     at: entry.happenedAt,
     ...dip,

@@ -29,6 +29,7 @@ export interface DipReading {
   readonly fatMm?: number | undefined;
   readonly waterMm?: number | undefined;
   readonly clearMm?: number | undefined;
+  readonly scumMm?: number | undefined;
   readonly celsius?: number | undefined;
   /** Litres that stood there by the book. */
   readonly litres: number;

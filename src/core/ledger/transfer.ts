@@ -55,15 +55,17 @@ export function takeOut(
       ? takeMixed(state.contents, litres15)
       : takeLayer(state.contents, yard.parts, litres15, layer, suspendedShare);
   const emptied = left.total < SLACK_LITRES;
-  if (emptied) keepStanding(yard, state);
+  // Lines counted from the bottom no longer hold once the bottom, or some of everything, is gone.
+  const linesMoved = emptied || layer !== "top";
+  if (linesMoved) keepStanding(yard, state);
   yard.undo.push(state);
   yard.vessels.set(from, {
     vessel: state.vessel,
     contents: left,
     // A clean draw-off leaves the rest standing; an emptied vessel starts over.
     stirredAt: emptied ? null : state.stirredAt,
-    dips: emptied ? NO_DIPS : state.dips,
-    jars: emptied ? NO_JARS : state.jars,
+    dips: linesMoved ? NO_DIPS : state.dips,
+    jars: linesMoved ? NO_JARS : state.jars,
     celsius: state.celsius,
     warmCelsius: emptied ? null : state.warmCelsius,
     changedAt: at,

@@ -35,3 +35,10 @@ export function centrifugeLitresPerHour(
   if (!(velocity > 0)) throw new Refused("particleKgPerM3", "is lighter than the oil: it does not go to the wall");
   return 2 * velocity * sigma * efficiency * 3_600_000;
 }
+
+/**
+ * Share of grains of a size that is left after so many passes: a thin layer throws out ½(d/d50)² of them each time, all
+ * from √2·d50 on. Source: Ambler 1952.
+ */
+export const leftAfterPasses = (diameterUm: number, d50Um: number, passes: number): number =>
+  (1 - Math.min(1, 0.5 * (diameterUm / d50Um) ** 2)) ** passes;

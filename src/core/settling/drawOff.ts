@@ -16,9 +16,10 @@ export function drawOffLine(
   surfaceMm: number,
   layerTopMm: number,
   marginMm: number,
+  scumLitres = 0,
 ): DrawOff | null {
   const drawOffMm = layerTopMm + marginMm;
   if (drawOffMm >= surfaceMm) return null;
-  const heelLitres = litresAtHeight(form.shape, drawOffMm);
-  return { drawOffMm, aboveLitres: litres - heelLitres, heelLitres };
+  const below = litresAtHeight(form.shape, drawOffMm);
+  return { drawOffMm, aboveLitres: litres - below - scumLitres, heelLitres: below + scumLitres };
 }

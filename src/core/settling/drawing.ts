@@ -61,6 +61,19 @@ export function drawSchedule(
   };
 }
 
+/** How a draw that nobody watches ends. */
+export interface DrawEnd {
+  readonly seconds: number;
+  readonly litres: number;
+  readonly because: "line" | "receiver";
+}
+
+/** It ends at the line, or sooner where what it runs into is full. */
+export function drawEnd(schedule: DrawSchedule, roomLitres: number): DrawEnd {
+  if (roomLitres >= schedule.litres) return { seconds: schedule.seconds, litres: schedule.litres, because: "line" };
+  return { seconds: secondsFor(schedule.points, roomLitres), litres: roomLitres, because: "receiver" };
+}
+
 /** Litres that have come after some seconds. */
 export function litresAfter(points: readonly DrawPoint[], seconds: number): number {
   return between(

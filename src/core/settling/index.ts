@@ -1,4 +1,4 @@
-export { type Bowl, centrifugeLitresPerHour, sigmaM2 } from "./centrifuge";
+export { type Bowl, centrifugeLitresPerHour, leftAfterPasses, sigmaM2 } from "./centrifuge";
 export { clarityAt, frontOfJar, JAR_CLOUD, jarCloud, jarStepFor } from "./clarity";
 export { FallCourse, type HeaterRun, type TemperaturePoint } from "./course";
 export {
@@ -22,7 +22,16 @@ export {
   type Upflow,
 } from "./displacement";
 export { drainSeconds, type Outlet, outflowLitresPerMinute, outletReynolds } from "./drain";
-export { type DrawPoint, type DrawSchedule, drawSchedule, type Hose, litresAfter, secondsFor } from "./drawing";
+export {
+  type DrawEnd,
+  type DrawPoint,
+  type DrawSchedule,
+  drawEnd,
+  drawSchedule,
+  type Hose,
+  litresAfter,
+  secondsFor,
+} from "./drawing";
 export { type DrawOff, drawOffLine } from "./drawOff";
 export { fallRateMmPerHour } from "./fall";
 export { type FatLine, frontsOfFatLines } from "./fatLine";
@@ -35,7 +44,7 @@ export {
   type SettlingQuestion,
   SIZE_AS_TYPICAL,
 } from "./forecast";
-export { type DipLines, type Layer, type LayerKind, layersOf, muckTopMm } from "./layers";
+export { type DipLines, type Layer, type LayerKind, layersOf, muckTopMm, oilTopMm } from "./layers";
 export { type Ahead, celsiusAt, coolingTo, withAhead, yearCelsius } from "./shedCourse";
 export { type FrontPair, fitPairs, fitSizeMultiplier, pairOf, type SettlingReading, type SizeFit } from "./sizeFit";
 export { stokesDiameterUm, stokesVelocityMPerS } from "./stokes";

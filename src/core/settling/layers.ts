@@ -1,7 +1,7 @@
 import { type ComponentId, isMuck, type Part } from "../fluids";
 import { heightAtLitres, type VesselForm } from "../vessels";
 
-export type LayerKind = "water" | "sludge" | "fat" | "oil";
+export type LayerKind = "water" | "sludge" | "fat" | "oil" | "scum";
 
 export interface Layer {
   readonly kind: LayerKind;
@@ -19,6 +19,8 @@ const kindOf = (component: ComponentId): LayerKind =>
 export interface DipLines {
   readonly fatMm?: number | undefined;
   readonly waterMm?: number | undefined;
+  /** How thick what floats on top is, in mm. */
+  readonly scumMm?: number | undefined;
 }
 
 /**
@@ -39,15 +41,21 @@ export function layersOf(form: VesselForm, parts: readonly Part[], dip: DipLines
   const fatTop = Math.min(surface, dip?.fatMm ?? Math.max(height(sludge + water + fat), dip?.waterMm ?? 0));
   const waterTop = Math.min(fatTop, dip?.waterMm ?? height(sludge + water));
   const sludgeTop = Math.min(height(sludge), sludge + water > 0 ? (waterTop * sludge) / (sludge + water) : 0);
+  const scumBottom = Math.max(fatTop, surface - (dip?.scumMm ?? 0));
   const layers: Layer[] = [
     { kind: "sludge", fromMm: 0, toMm: sludgeTop },
     { kind: "water", fromMm: sludgeTop, toMm: waterTop },
     { kind: "fat", fromMm: waterTop, toMm: fatTop },
-    { kind: "oil", fromMm: fatTop, toMm: surface },
+    { kind: "oil", fromMm: fatTop, toMm: scumBottom },
+    { kind: "scum", fromMm: scumBottom, toMm: surface },
   ];
   return layers.filter((l) => l.toMm - l.fromMm > 0.05);
 }
 
-/** Height of the top of everything that must stay behind. */
+/** Height of the top of everything that must stay behind; what floats stays behind above. */
 export const muckTopMm = (layers: readonly Layer[]): number =>
-  layers.reduce((top, l) => (l.kind === "oil" ? top : Math.max(top, l.toMm)), 0);
+  layers.reduce((top, l) => (l.kind === "oil" || l.kind === "scum" ? top : Math.max(top, l.toMm)), 0);
+
+/** Where the oil itself ends: below what floats on it. */
+export const oilTopMm = (layers: readonly Layer[]): number =>
+  layers.findLast((l) => l.kind === "oil")?.toMm ?? layers.at(-1)?.toMm ?? 0;

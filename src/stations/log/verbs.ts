@@ -2,6 +2,7 @@ import type { Verb } from "./verb";
 import { buy, dispose, drain, pickup, pour } from "./verbsOil";
 import { bagService, dip, disturbed, fill, hours, stockTake, weather } from "./verbsRest";
 import { addPlace, addSource, changePlace, visit } from "./verbsRounds";
+import { waterTest } from "./verbsSettle";
 import { addBag, addVehicle, addVessel, changeVessel } from "./verbsThings";
 
 /** Everything the Log can write. Draw-off, filter runs, blends and trips are worked out on their benches. */
@@ -14,6 +15,7 @@ export const VERBS: readonly Verb[] = [
   buy,
   hours,
   dip,
+  waterTest,
   visit,
   weather,
   disturbed,

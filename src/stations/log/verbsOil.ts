@@ -1,7 +1,7 @@
 import type { VesselView, YardView } from "@/core/advice";
 import { isApart } from "@/core/advice/roundQuestion";
 import { staysApart } from "@/core/advice/terms";
-import { FLUIDS, type FluidId } from "@/core/fluids";
+import { FLUIDS, type FluidId, isMuck } from "@/core/fluids";
 import type { MeasuredOrAll } from "@/core/ledger";
 import { muckOf } from "@/core/rounds";
 import { sourceName, vesselName } from "@/ui/words";
@@ -153,6 +153,17 @@ export function allOrSome(v: Values, view: YardView): MeasuredOrAll {
   return all ? { all: true } : amount(v);
 }
 
+/** Sludge holds oil between its crumbs: a fifth more than the book's muck comes out with it. */
+const WITH_OIL = 1.2;
+
+/** What a settler must be rid of; of any other vessel nobody knows. */
+function muckToDrain(view: YardView, v: Values): number | undefined {
+  const from = vesselOf(view, v.text("from"));
+  if (from?.vessel.role !== "settler") return undefined;
+  const muck = from.components.reduce((sum, c) => (isMuck(c.component) ? sum + c.litres : sum), 0);
+  return muck > 0 ? Math.min(Math.floor(from.litres), Math.ceil(muck * WITH_OIL)) : undefined;
+}
+
 export const drain: Verb = {
   key: "drain",
   name: "Drain the bottom",
@@ -164,13 +175,17 @@ export const drain: Verb = {
     toField("Into", ["waste", "heel"]),
     ...amountFields(
       () => [1, 2, 5, 10],
-      () => 5,
+      (view, v) => muckToDrain(view, v) ?? 5,
     ),
   ],
-  build: (v) => ({
-    kind: "move",
-    data: { from: v.text("from") as never, to: v.text("to") as never, amount: amount(v), layer: "bottom" },
-  }),
+  build: (v, view) => {
+    const from = v.text("from") as never;
+    const to = v.text("to") as never;
+    // A settler's bottom is its clean-out: its sludge counts from nought again.
+    return vesselOf(view, from)?.vessel.role === "settler"
+      ? { kind: "clean-out", data: { vessel: from, to, amount: amount(v) } }
+      : { kind: "move", data: { from, to, amount: amount(v), layer: "bottom" } };
+  },
   said: (v, view, u) =>
     `Drained ${u.litres(v.number("litres"))} off the bottom of ${vesselName(view, v.text("from"))}.`,
 };

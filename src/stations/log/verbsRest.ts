@@ -44,6 +44,7 @@ export const dip: Verb = {
     anyVesselField("What", ["settling", "settler", "heel", "raw"]),
     { kind: "mm", name: "fatMm", label: "Fat line, mm from the bottom", optional: true },
     { kind: "mm", name: "waterMm", label: "Water line, mm from the bottom", optional: true },
+    { kind: "mm", name: "clearMm", label: "Clear down to, mm from the bottom", optional: true },
     { kind: "mm", name: "oilMm", label: "Oil level, mm from the bottom", optional: true },
     { kind: "celsius", name: "celsius", label: "Oil at", optional: true },
   ],
@@ -56,6 +57,7 @@ export const dip: Verb = {
         ...read("fatMm"),
         ...read("waterMm"),
         ...read("oilMm"),
+        ...read("clearMm"),
         ...read("celsius"),
       },
     };

@@ -1,14 +1,19 @@
 "use client";
+import { memo } from "react";
 import type { VesselView } from "@/core/advice";
 import { formatMillimetres } from "@/core/units";
 import { useUnits } from "@/desk";
 import { VesselDrawing, vesselWords } from "@/ui";
 import { widestMm } from "@/ui/drawing/outline";
+import { StickHandles } from "./StickHandles";
+import type { DipDraft } from "./useDip";
 
-const TALL_PX = 430;
+const TALL_PX = 390;
+const SCALE_PX = 44;
 
 /** The labels need their share of a phone's width. */
-const widestPx = (): number => (window.matchMedia("(max-width: 640px)").matches ? 140 : 250);
+const isNarrow = (): boolean => window.matchMedia("(max-width: 640px)").matches;
+const widestPx = (): number => (isNarrow() ? 130 : 250);
 
 interface Label {
   readonly mm: number;
@@ -16,23 +21,30 @@ interface Label {
   readonly strong?: boolean;
 }
 
+interface Props {
+  /** As it stands at the moment the slider shows. */
+  readonly vessel: VesselView;
+  readonly dip: DipDraft | null;
+}
+
 /** The vessel cut open, large, with every height in it named beside it. */
-export function CutAway({ vessel: v }: { vessel: VesselView }) {
+export const CutAway = memo(function CutAway({ vessel: v, dip }: Props) {
   const units = useUnits();
   const pxPerMm = Math.min(TALL_PX / v.vessel.rimMm, widestPx() / widestMm(v.vessel));
   const labels = spread(labelsOf(v, units.litres(v.litres)), v.vessel.rimMm, pxPerMm);
   const width = widestMm(v.vessel) * pxPerMm + 28;
   const height = v.vessel.rimMm * pxPerMm + 24;
+  const lowest = Math.max(height, (labels.at(-1)?.y ?? 0) + LINE_PX);
   return (
-    <div className="relative mt-3 w-[500px] max-w-full" style={{ height }}>
-      <div className="absolute left-[44px]">
+    <div className="relative mt-2 w-[480px] max-w-full" style={{ height: lowest }}>
+      <div className="absolute" style={{ left: SCALE_PX }}>
         <VesselDrawing view={v} pxPerMm={pxPerMm} label={vesselWords(v, units)} marks />
       </div>
       <svg
         aria-hidden="true"
-        width={width + 260}
-        height={height}
-        className="absolute left-0 max-w-full overflow-visible"
+        width={width + 230}
+        height={lowest}
+        className="pointer-events-none absolute left-0 max-w-full overflow-visible"
       >
         {Array.from({ length: Math.floor(v.vessel.rimMm / 200) + 1 }, (_, i) => i * 200).map((mm) => (
           <text
@@ -45,51 +57,70 @@ export function CutAway({ vessel: v }: { vessel: VesselView }) {
             {mm}
           </text>
         ))}
-        {labels.map((l) => (
-          <g key={l.text}>
-            <path
-              d={`M${width + 32} ${l.y0}L${width + 46} ${l.y}`}
-              className={l.strong ? "stroke-stop" : "stroke-ink-2"}
-            />
-            <text
-              x={width + 50}
-              y={l.y + 5}
-              className={`text-[14px] ${l.strong ? "fill-stop font-plate text-[17px] font-semibold" : "fill-ink"}`}
-            >
-              {l.text}
-            </text>
-          </g>
-        ))}
+        {dip?.open
+          ? null
+          : labels.map((l) => (
+              <g key={l.text}>
+                <path
+                  d={`M${width + 32} ${l.y0}L${width + 46} ${l.y}`}
+                  className={l.strong ? "stroke-stop" : "stroke-ink-2"}
+                />
+                <text
+                  x={width + 50}
+                  y={l.y + 5}
+                  className={`text-[14px] ${l.strong ? "fill-stop font-plate text-[17px] font-semibold" : "fill-ink"}`}
+                >
+                  {l.text}
+                </text>
+              </g>
+            ))}
       </svg>
+      {dip?.open ? (
+        <StickHandles
+          dip={dip}
+          rimMm={v.vessel.rimMm}
+          pxPerMm={pxPerMm}
+          left={SCALE_PX + 14}
+          width={Math.max(width - 28, 240)}
+        />
+      ) : null}
     </div>
   );
-}
+});
 
 function labelsOf(v: VesselView, litres: string): Label[] {
   const labels: Label[] = [{ mm: v.surfaceMm, text: `oil ${formatMillimetres(v.surfaceMm)}, ${litres}` }];
   for (const f of v.settling?.fronts ?? [])
     if (f.clearedAboveMm > (v.settling?.drawOffMm ?? 0) && f.clearedAboveMm < v.surfaceMm - 1)
-      labels.push({ mm: f.clearedAboveMm, text: `${f.name} gone above ${Math.round(f.clearedAboveMm)}` });
+      labels.push({
+        mm: f.clearedAboveMm,
+        text: `${isNarrow() ? f.name.replace(SIZE, "") : f.name} gone above ${Math.round(f.clearedAboveMm)}`,
+      });
   if (v.settling && v.vessel.role !== "raw")
     labels.push({
       mm: v.settling.drawOffMm,
       text: `draw off here, ${formatMillimetres(v.settling.drawOffMm)}`,
       strong: true,
     });
-  const dip = v.dips.at(-1);
-  const names = { fat: "fat line", water: "water", sludge: "sludge", oil: "" } as const;
+  const names = { fat: "fat line", water: "water", sludge: "sludge", scum: "scum floats above" } as const;
+  const read = (kind: string): boolean =>
+    v.dips.some(
+      (d) =>
+        d.doubts.length === 0 && (kind === "fat" ? d.fatMm : kind === "water" ? d.waterMm : undefined) !== undefined,
+    );
   for (const l of v.layers) {
     if (l.kind === "oil") continue;
-    const read = l.kind === "fat" ? dip?.fatMm : l.kind === "water" ? dip?.waterMm : undefined;
+    const mm = l.kind === "scum" ? l.fromMm : l.toMm;
     labels.push({
-      mm: l.toMm,
-      text: `${names[l.kind]} ${Math.round(l.toMm)}${read === undefined ? ", about" : ", dipped"}`,
+      mm,
+      text: `${names[l.kind]} ${Math.round(mm)}${read(l.kind) || l.kind === "scum" ? ", dipped" : ", about"}`,
     });
   }
   return labels;
 }
 
 const LINE_PX = 19;
+const SIZE = / \d+ µm$/;
 
 /** Labels from the top down, none on top of another. */
 function spread(labels: readonly Label[], rimMm: number, pxPerMm: number): (Label & { y: number; y0: number })[] {

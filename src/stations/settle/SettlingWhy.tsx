@@ -4,7 +4,7 @@ import type { Settling, SettlingQuestionData, VesselView } from "@/core/advice";
 import { formatNumber } from "@/core/units";
 import { useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
-import { shortDay } from "@/ui/words";
+import { shortDay, thicknessWords } from "@/ui/words";
 
 /** Why this vessel is ready when it is: the same question its drawing answers, asked of the yard. */
 export function SettlingWhy({ settling: s, vessel }: { settling: Settling; vessel: VesselView }) {
@@ -18,7 +18,7 @@ export function SettlingWhy({ settling: s, vessel }: { settling: Settling; vesse
     return () => {
       gone = true;
     };
-  }, [client, id, view.at, at]);
+  }, [client, id, view, at]);
   if (!question) return null;
   const dips = vessel.dips.length;
   const likely = s.earliestAt && s.latestAt ? `${shortDay(s.earliestAt)} to ${shortDay(s.latestAt)}` : undefined;
@@ -27,13 +27,19 @@ export function SettlingWhy({ settling: s, vessel }: { settling: Settling; vesse
       name="settle-forecast"
       input={question}
       likely={likely}
-      readings="no reading of grain size yet: typical grains, a fifth finer or coarser."
+      readings={
+        s.grains.readings === 0
+          ? "no reading of grain size yet: typical grains, a fifth finer or coarser."
+          : `${s.grains.readings} of your own readings of grain size: ${formatNumber(s.grains.size.value, 2)} times the usual (${s.grains.trust}).`
+      }
       more={
         <ul className="mt-2 list-disc pl-5">
           <li>
-            Standing {formatNumber(s.hours / 24, 1)} days since {shortDay(s.since)}, shed{" "}
-            {units.celsius(s.meanCelsius, 1)} on average. It waits for {s.slowest}.
+            Standing {formatNumber(s.hours / 24, 1)} days since {shortDay(s.since)}, {units.celsius(s.meanCelsius, 1)}{" "}
+            on average. It waits for {s.slowest}.
           </li>
+          <li>{AHEAD_WORDS[view.settings.shedAhead]}</li>
+          <li>Thickness: {thicknessWords(vessel.thickness)}</li>
           <li>
             {dips === 0
               ? "No dip since it was stirred: layers are drawn from what the sources usually bring."
@@ -44,3 +50,9 @@ export function SettlingWhy({ settling: s, vessel }: { settling: Settling; vesse
     />
   );
 }
+
+const AHEAD_WORDS = {
+  held: "From now on the shed is taken to stay as last logged.",
+  typed: "From now on the shed is taken at the temperature you typed.",
+  year: "From now on the shed follows your year curve.",
+} as const;

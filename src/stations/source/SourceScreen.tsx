@@ -4,12 +4,11 @@ import { useState } from "react";
 import type { SourceReading } from "@/core/advice";
 import { mapSpot } from "@/core/advice/roundQuestion";
 import { formatKilometres } from "@/core/units";
-import { SourceWorth, useLog, useUnits, Why, YardLink } from "@/desk";
+import { Photo, SourceWorth, useLog, useUnits, Why, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, FillingDrum, type MapSpot, SchematicMap } from "@/ui";
 import { accessWords, priceWords, rangeLitres, roughLitres, shortDay } from "@/ui/words";
 import { History } from "./History";
-import { Photo } from "./Photo";
 import { SourceForm } from "./SourceForm";
 import { type SourceTexts, textsOf } from "./sourceForm";
 
@@ -86,7 +85,13 @@ function OneSource({ source: s }: { source: SourceReading }) {
         <SourceWorth source={s} />
       </section>
       <Where source={s} texts={texts} onPick={(more) => setTyped((t) => ({ ...t, ...more }))} />
-      <Photo source={s.source} photo={s.photo} />
+      <Photo
+        of={{ kind: "source", id: s.source.id }}
+        name={s.source.name}
+        photo={s.photo}
+        alt={`${s.source.name}, where the oil stands`}
+        ask="Add a photo of the containers and where they stand"
+      />
       <History source={s} />
     </Bench>
   );

@@ -4,13 +4,15 @@ interface Props {
   readonly usableShare: number;
   readonly sludgeShare: number;
   readonly fatShare: number;
+  readonly waterShare?: number;
   readonly label: string;
 }
 
-/** What a source's oil became: fuel, sludge, fat, as one bar. */
-export function FateBar({ usableShare, sludgeShare, fatShare, label }: Props) {
+/** What a source's oil became, or what a heel is made of: oil, water, sludge, fat, as one bar. */
+export function FateBar({ usableShare, sludgeShare, fatShare, waterShare = 0, label }: Props) {
   const parts = [
     { key: "fuel", share: usableShare, colour: OIL_BY_CLARITY.clear, hatch: "none" },
+    { key: "water", share: waterShare, ...FILLS.water },
     { key: "sludge", share: sludgeShare, ...FILLS.sludge },
     { key: "fat", share: fatShare, ...FILLS["fryer-fat"] },
   ];

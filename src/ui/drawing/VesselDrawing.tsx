@@ -1,6 +1,6 @@
 import type { VesselView } from "@/core/advice";
 import type { Layer } from "@/core/settling";
-import { FILLS, type Fill, OIL_BY_CLARITY } from "./fills";
+import { FILLS, type Fill, OIL_BY_CLARITY, SCUM } from "./fills";
 import { slicePath, widestMm } from "./outline";
 
 interface Props {
@@ -78,7 +78,7 @@ export function VesselDrawing({ view, pxPerMm, label, showDrawOff = true, marks 
 function LayerSlice({ layer, view, pxPerMm }: { layer: Layer; view: VesselView; pxPerMm: number }) {
   const d = slicePath(view.vessel, layer.fromMm, layer.toMm, { pxPerMm });
   if (layer.kind === "oil") return <OilSlices layer={layer} view={view} pxPerMm={pxPerMm} />;
-  const fill = FILLS[layer.kind === "fat" ? "fryer-fat" : layer.kind];
+  const fill = layer.kind === "scum" ? SCUM : FILLS[layer.kind === "fat" ? "fryer-fat" : layer.kind];
   return <Hatched d={d} fill={fill} />;
 }
 

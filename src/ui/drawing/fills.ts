@@ -27,3 +27,6 @@ export const FILLS: Record<ComponentId, Fill> = {
 
 /** Oil by how clear it is: raw, half-way, clear. */
 export const OIL_BY_CLARITY = { raw: "#7a3e10", settling: "#d4831a", clear: "#f0b340" } as const;
+
+/** What floats: foam, crumbs and fat together. */
+export const SCUM: Fill = { colour: "#b99763", hatch: "rings" };

@@ -15,6 +15,8 @@ export function vesselWords(v: VesselView, units: Units): string {
   line("sludge", "sludge");
   line("water", "water");
   line("fat", "fat");
+  const scum = v.layers.find((l) => l.kind === "scum");
+  if (scum) parts.push(`scum from ${formatMillimetres(scum.fromMm)}`);
   if (v.settling) parts.push(`draw-off line at ${formatMillimetres(v.settling.drawOffMm)}`);
   return `${parts.join(", ")}.`;
 }

@@ -38,7 +38,7 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
         title: `${name} is wet`,
         why: `${why[a.because]} Drain its bottom, warm it, let it settle, and test again.`,
         short: "Test for water",
-        steps: [{ label: "Test for water", href: `/settle?vessel=${a.vessel}#water` }],
+        steps: [{ label: "Test for water", log: { verb: "water-test", values: { vessel: a.vessel ?? "" } } }],
       };
     }
     case "heel-wait":
@@ -149,7 +149,7 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
         title: `Clean out ${name}`,
         why: `Muck fills ${percent(a.fullShare)} of its cone. Past that it comes over the top and the bags pay for it.`,
         short: `Sludge ${percent(a.fullShare)}`,
-        steps: [{ label: "Drain the bottom", log: { verb: "drain", values: { from: a.vessel ?? "" } } }],
+        steps: [{ label: "Clean out", log: { verb: "drain", values: { from: a.vessel ?? "" } } }],
       };
     case "empty-waste":
       return {

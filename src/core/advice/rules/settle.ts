@@ -89,6 +89,7 @@ export function heels({ vessels, now }: Reading): Advice[] {
       const litres = standing.settling?.drawableLitres ?? 0;
       return dueAt ? [{ ...about, id: `heel-wait ${state.vessel.id}`, code: "heel-wait", dueAt, litres }] : [];
     }
+    if (heel.fate === "keep") return [];
     return [
       {
         ...about,

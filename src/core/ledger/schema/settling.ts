@@ -8,13 +8,15 @@ export const ClarityStep = z.int().min(1).max(5);
 /** What the app said when a reading was taken, so that it can be held against the day the oil was drawn. */
 const Said = z.object({ readyAt: z.iso.datetime({ precision: 3 }).optional() }).optional();
 
-/** A stick's lines in mm from the bottom: the oil, the fat, the water, and how far down it is clear. */
+/** A stick's lines in mm from the bottom: the oil, the fat, the water, how far down it is clear; and the scum on top. */
 export const DipSchema = z.object({
   vessel: VesselId,
   oilMm: Millimetres.optional(),
   fatMm: Millimetres.optional(),
   waterMm: Millimetres.optional(),
   clearMm: Millimetres.optional(),
+  /** How thick what floats on top is. */
+  scumMm: Millimetres.optional(),
   celsius: Celsius.optional(),
   forecast: Said,
 });

@@ -187,12 +187,6 @@ export const SettingsSchema = z.object({
     celsius: z.number().min(0).max(95),
     cutUm: z.number().min(0.5).max(100),
   }),
-  /** The hose or hole that oil is drawn through: bore, length, and how far its end lies below the draw-off line. */
-  hose: z.object({
-    diameterMm: z.number().min(2).max(100),
-    lengthMm: z.number().min(0).max(20_000),
-    dropMm: z.number().min(10).max(5000),
-  }),
   /** Water above this is wet, as a share by weight. */
   waterLimitShare: z.number().min(0.00005).max(0.05),
   dropMillilitres: z.number().min(0.005).max(0.5),
@@ -235,7 +229,6 @@ export const DEFAULT_SETTINGS: Settings = {
     celsius: 70,
     cutUm: 5,
   },
-  hose: { diameterMm: 12, lengthMm: 800, dropMm: 300 },
   waterLimitShare: 0.001,
   dropMillilitres: 0.04,
 };

@@ -1,17 +1,22 @@
 "use client";
 import { type ChangeEvent, useEffect, useState } from "react";
-import type { EntryId, Source } from "@/core/ledger";
-import { useTell } from "@/desk";
+import type { EntryId, EntryOf } from "@/core/ledger";
 import { useYard } from "@/store";
 import { PICTURE_WORDS, smallPicture } from "./picture";
+import { useTell } from "./useTell";
 
 interface Props {
-  readonly source: Source;
+  readonly of: EntryOf<"photo">["data"]["of"];
+  readonly name: string;
+  /** The entry that holds the latest. */
   readonly photo: EntryId | null;
+  readonly alt: string;
+  /** What to take a picture of. */
+  readonly ask: string;
 }
 
-/** What the containers look like and where they stand: one photo, kept in the yard. */
-export function Photo({ source, photo }: Props) {
+/** One photo of a thing, made small and kept in the yard. */
+export function Photo({ of, name, photo, alt, ask }: Props) {
   const { client } = useYard();
   const tell = useTell();
   const [shown, setShown] = useState<{ of: string; url: string } | null>(null);
@@ -38,8 +43,7 @@ export function Photo({ source, photo }: Props) {
       setRefused(`${PICTURE_WORDS[made.error]} Nothing was changed.`);
       return;
     }
-    const data = { of: { kind: "source" as const, id: source.id }, ...made.value };
-    setRefused(await tell({ kind: "photo", data }, `Photo of ${source.name} kept.`));
+    setRefused(await tell({ kind: "photo", data: { of, ...made.value } }, `Photo of ${name} kept.`));
   };
 
   return (
@@ -49,10 +53,10 @@ export function Photo({ source, photo }: Props) {
       </h2>
       {photo !== null && shown?.of === photo ? (
         // biome-ignore lint/performance/noImgElement: it is in the yard, not on a server
-        <img src={shown.url} alt={`${source.name}, where the oil stands`} className="mt-1 max-h-64 rounded-md" />
+        <img src={shown.url} alt={alt} className="mt-1 max-h-64 rounded-md" />
       ) : null}
       <label className="mt-2 block text-[14px] text-ink-2">
-        {photo === null ? "Add a photo of the containers and where they stand" : "Another photo in its place"}
+        {photo === null ? ask : "Another photo in its place"}
         <input
           type="file"
           accept="image/*"

@@ -1,0 +1,5 @@
+import { CupScreen } from "@/stations/cup";
+
+export default function Page() {
+  return <CupScreen />;
+}

@@ -1,0 +1,5 @@
+import { FiningScreen } from "@/stations/fining";
+
+export default function Page() {
+  return <FiningScreen />;
+}

@@ -1,0 +1,5 @@
+import { SpinScreen } from "@/stations/spin";
+
+export default function Page() {
+  return <SpinScreen />;
+}

@@ -1,0 +1,5 @@
+import { WarmScreen } from "@/stations/warm";
+
+export default function Page() {
+  return <WarmScreen />;
+}

@@ -1,0 +1,1 @@
+export { CupScreen } from "./CupScreen";

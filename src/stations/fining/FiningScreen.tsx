@@ -1,0 +1,216 @@
+"use client";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import type { VesselView } from "@/core/advice";
+import type { Draft } from "@/core/ledger";
+import { FINING_MOST_CELSIUS, finingDoses } from "@/core/settling";
+import { formatNumber, parsePlain } from "@/core/units";
+import {
+  Interlock,
+  isRefused,
+  RunSheet,
+  type SheetStep,
+  useChosenVessel,
+  useClearance,
+  useHref,
+  useNumber,
+  useRunSheet,
+  useTell,
+  useUnits,
+} from "@/desk";
+import { useYard } from "@/store";
+import { Button, TextField } from "@/ui";
+
+/** Gelatine fining, step by step: warm, dissolve, stir in, rest, decant; then the oil is wet until it is tested. */
+export function FiningScreen() {
+  const { chosen } = useChosenVessel("settle");
+  if (!chosen || chosen.litres < 0.05)
+    return <p className="p-4">There is nothing to fine here. Choose a vessel on the settling bench.</p>;
+  return <Sheet key={chosen.vessel.id} vessel={chosen} />;
+}
+
+/** Oil is stirred in warm, below the boil-over, where gelatine stays dissolved. */
+const STIR_CELSIUS = 45;
+const DISSOLVE_MINUTES = 20;
+const STIR_MINUTES = 10;
+
+function Sheet({ vessel: v }: { vessel: VesselView }) {
+  const { view } = useYard();
+  const units = useUnits();
+  const router = useRouter();
+  const href = useHref();
+  const run = useRunSheet(`fining ${v.vessel.id}`);
+  const recipe = view.settings.fining;
+  const dose = finingDoses(v.litres, STIR_CELSIUS, recipe);
+  const back = (): void => router.push(href(`/settle?vessel=${v.vessel.id}`));
+  const finish = (): void => {
+    run.forget();
+    back();
+  };
+  const steps: SheetStep[] = [
+    {
+      title: `Weigh out for ${units.litres(v.litres)}`,
+      body: (
+        <>
+          <p className="font-plate text-[26px] font-semibold">
+            {units.litres(dose.waterLitres)} water, {formatNumber(dose.gelatineG, 0)} g gelatine
+          </p>
+          <Recipe />
+        </>
+      ),
+      expect: room(v, dose.waterLitres, units.litres),
+    },
+    {
+      title: "Dissolve the gelatine",
+      body: (
+        <p>
+          Stir it into the water cold, let it swell, then warm the water to about {units.celsius(60)} until nothing
+          grainy is left. Never boil it.
+        </p>
+      ),
+      expect: "clear water, no lumps",
+      minutes: DISSOLVE_MINUTES,
+    },
+    {
+      title: `Warm the oil to ${units.celsius(STIR_CELSIUS)}`,
+      body: (
+        <p>
+          Between {units.celsius(35)} and {units.celsius(55)}. Take its temperature in the middle, then take the heat
+          away.
+        </p>
+      ),
+      caution: `Never pour water into oil over ${units.celsius(FINING_MOST_CELSIUS)}: it turns to steam under the oil and throws it out.`,
+    },
+    {
+      title: "Stir it in",
+      body: <p>Heater off. Pour in a thin stream, stirring slowly from the bottom, and stir on until it is even.</p>,
+      caution: "Goggles, gloves, sleeves. If it foams, stop pouring and let it calm down.",
+      minutes: STIR_MINUTES,
+      does: <Stirred vessel={v} waterLitres={dose.waterLitres} gelatineG={dose.gelatineG} onDone={() => run.go(4)} />,
+    },
+    {
+      title: "Rest until it has set",
+      body: <p>Leave it alone, lid on. It clears from the top as the gelatine sinks and takes the dirt with it.</p>,
+      expect: "bright oil above, a cake that holds its shape below",
+      minutes: recipe.restHours * 60,
+    },
+    {
+      title: "Decant",
+      body: (
+        <p>
+          Draw the oil off above the cake on the settling bench. The cake goes to disposal by your local rules. Then
+          test the oil: it is wet until a test says dry.
+        </p>
+      ),
+      expect: "nothing of the cake in the hose",
+      does: (
+        <Button look="go" wide onClick={finish}>
+          To the draw-off
+        </Button>
+      ),
+    },
+  ];
+  return (
+    <>
+      <h1 className="px-4 pt-3 text-[24px]">Gelatine fining: {v.vessel.name}</h1>
+      <RunSheet steps={steps} run={run} onLeave={back} />
+    </>
+  );
+}
+
+const room = (v: VesselView, litres: number, word: (l: number) => string): string =>
+  v.capacityLitres - v.litres >= litres
+    ? `room in ${v.vessel.name}: ${word(v.capacityLitres - v.litres)}`
+    : `${v.vessel.name} has room for only ${word(v.capacityLitres - v.litres)}: draw some off first`;
+
+function Recipe() {
+  const { settings } = useYard().view;
+  const tell = useTell();
+  const old = settings.fining;
+  const water = useNumber(String(Math.round(old.waterShare * 1000) / 10), parsePlain);
+  const gelatine = useNumber(String(old.gelatineGPerL), parsePlain);
+  const rest = useNumber(String(old.restHours), parsePlain);
+  const keep = (): void => {
+    const [w, g, r] = [water.value, gelatine.value, rest.value];
+    if (w === null || w < 1 || w > 50) water.refuse("Between 1 and 50 %.");
+    else if (g === null || g < 1 || g > 200) gelatine.refuse("Between 1 and 200 g.");
+    else if (r === null || r < 1 || r > 240) rest.refuse("Between 1 and 240 hours.");
+    else
+      void tell(
+        { kind: "settings", data: { fining: { waterShare: w / 100, gelatineGPerL: g, restHours: r } } },
+        "Your recipe is kept.",
+      );
+  };
+  return (
+    <details className="mt-2 text-[15px]">
+      <summary className="min-h-[var(--target)] cursor-pointer content-center">Your own recipe</summary>
+      <div className="grid grid-cols-3 gap-2">
+        <TextField
+          label="Water, of the oil"
+          value={water.text}
+          onChange={water.set}
+          error={water.error}
+          decimal
+          suffix="%"
+        />
+        <TextField
+          label="Gelatine a litre"
+          value={gelatine.text}
+          onChange={gelatine.set}
+          error={gelatine.error}
+          decimal
+          suffix="g"
+        />
+        <TextField label="Rest" value={rest.text} onChange={rest.set} error={rest.error} decimal suffix="h" />
+      </div>
+      <Button className="mt-2" onClick={keep}>
+        Keep the recipe
+      </Button>
+    </details>
+  );
+}
+
+interface StirredProps {
+  readonly vessel: VesselView;
+  readonly waterLitres: number;
+  readonly gelatineG: number;
+  readonly onDone: () => void;
+}
+
+function Stirred({ vessel: v, waterLitres, gelatineG, onDone }: StirredProps) {
+  const units = useUnits();
+  const tell = useTell();
+  const celsius = useNumber("", units.parseCelsius);
+  const [refused, setRefused] = useState<string | null>(null);
+  const draft: Draft = {
+    kind: "fining",
+    data: { vessel: v.vessel.id, waterLitres, gelatineG, ...(celsius.value !== null && { celsius: celsius.value }) },
+  };
+  const clearance = useClearance(draft);
+  const log = async (): Promise<void> => {
+    if (celsius.value === null) {
+      celsius.refuse("Take the oil's temperature first.");
+      return;
+    }
+    const problem = await tell(draft, `${v.vessel.name} is fined. It is wet until it is tested.`);
+    setRefused(problem);
+    if (problem === null) onDone();
+  };
+  return (
+    <>
+      <TextField
+        label="The oil is at"
+        value={celsius.text}
+        onChange={celsius.set}
+        error={celsius.error}
+        decimal
+        suffix={units.celsius(0).split(" ")[1]}
+      />
+      <Interlock clearance={clearance} />
+      <div aria-live="polite">{refused ? <p className="text-stop">{refused}</p> : null}</div>
+      <Button look="go" wide disabled={isRefused(clearance)} onClick={() => void log()}>
+        Stirred in: log it
+      </Button>
+    </>
+  );
+}

@@ -1,0 +1,1 @@
+export { FiningScreen } from "./FiningScreen";

@@ -1,0 +1,100 @@
+"use client";
+import { useState } from "react";
+import type { Settling, VesselView } from "@/core/advice";
+import type { Draft } from "@/core/ledger";
+import { formatNumber } from "@/core/units";
+import { Interlock, isRefused, useClearance, useNumber, useTell, useUnits } from "@/desk";
+import { Button, ClarityJar, TextField } from "@/ui";
+import { CLARITY } from "@/ui/words";
+
+interface Props {
+  readonly vessel: VesselView;
+  readonly settling: Settling;
+  readonly to: string;
+  readonly lineMm: number;
+  /** What is offered to log where nothing was timed. */
+  readonly most: number;
+  readonly hanging: number;
+  /** What a stopped draw is thought to have given. */
+  readonly got: { readonly litres: number; readonly minutes: number } | null;
+  readonly onLogged: () => void;
+}
+
+/** What was really got, and how it came. */
+export function GotForm({ vessel: v, settling: s, to, lineMm, most, hanging, got, onLogged }: Props) {
+  const units = useUnits();
+  const tell = useTell();
+  const offered = Math.floor((got?.litres ?? most) * 10) / 10;
+  const litres = useNumber(formatNumber(offered, 1).replaceAll(",", ""), units.parseLitres);
+  const [came, setCame] = useState<number | null>(null);
+  const [refused, setRefused] = useState<string | null>(null);
+  const draft: Draft = {
+    kind: "draw-off",
+    data: {
+      from: v.vessel.id,
+      to: to as never,
+      amount: { litres: litres.value ?? most },
+      suctionMm: Math.round(lineMm),
+      suspendedShare: Math.round(hanging * 1000) / 1000,
+      forecast: {
+        litres: s.drawableLitres,
+        drawOffMm: s.drawOffMm,
+        ...(s.readyAt && { readyAt: s.readyAt }),
+      },
+      ...(came !== null && { came }),
+      ...(got && { minutes: Math.round(got.minutes * 10) / 10 }),
+    },
+  };
+  const clearance = useClearance(to === "" ? null : draft);
+  const log = async (): Promise<void> => {
+    if (litres.value === null) {
+      litres.refuse("Say how many litres you drew.");
+      return;
+    }
+    const problem = await tell(draft, `Drew ${units.litres(litres.value)} off ${v.vessel.name}. The heel stays.`);
+    setRefused(problem);
+    if (problem === null) onLogged();
+  };
+  return (
+    <div className="mt-3">
+      <TextField
+        label="Litres you got"
+        value={litres.text}
+        onChange={litres.set}
+        error={litres.error}
+        decimal
+        suffix={units.litreUnit}
+      />
+      <fieldset className="mt-2">
+        <legend className="text-[14px] text-ink-2">How it came, against the light (if you looked)</legend>
+        <div className="mt-1 grid grid-cols-5 gap-1">
+          {CLARITY.map((c) => (
+            <button
+              key={c.step}
+              type="button"
+              aria-pressed={came === c.step}
+              onClick={() => setCame(came === c.step ? null : c.step)}
+              className="flex min-h-[var(--target)] flex-col items-center rounded-md border border-quiet bg-card px-0.5 py-1 text-[12px] leading-tight aria-pressed:border-go aria-pressed:shadow-[inset_0_0_0_2px_var(--go)]"
+            >
+              <ClarityJar step={c.step} />
+              {c.name}
+            </button>
+          ))}
+        </div>
+      </fieldset>
+      <Interlock clearance={clearance} />
+      <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>
+      <div className="mt-3 flex gap-2">
+        <Button
+          look={got ? "go" : "plain"}
+          wide
+          onClick={() => void log()}
+          disabled={to === "" || isRefused(clearance)}
+        >
+          Log the draw-off
+        </Button>
+        {got ? <Button onClick={onLogged}>Drop it</Button> : null}
+      </div>
+    </div>
+  );
+}

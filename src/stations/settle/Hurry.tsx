@@ -1,0 +1,105 @@
+"use client";
+import type { SettleBench, Way, WayName } from "@/core/advice";
+import { formatMinutes, formatNumber } from "@/core/units";
+import { useUnits, YardLink } from "@/desk";
+import { NOT_POSSIBLE, WAY_WORDS } from "@/ui/words";
+
+type Possible = Extract<Way, { possible: true }>;
+type Measure = "days" | "litres" | "kWh" | "minutes";
+
+const MEASURES: readonly { key: Measure; name: string; best: "least" | "most" }[] = [
+  { key: "days", name: "Days", best: "least" },
+  { key: "litres", name: "Litres", best: "most" },
+  { key: "kWh", name: "kWh", best: "least" },
+  { key: "minutes", name: "Your time", best: "least" },
+];
+
+/** Where a way has a bench or a run sheet of its own. */
+const HREF: Partial<Record<WayName, string>> = { fine: "/fining", centrifuge: "/spin", warm: "/warm" };
+
+interface Props {
+  readonly bench: SettleBench;
+}
+
+/** The five ways for this lot on one chart: a row a way, a bar a measure, the best of each in green. */
+export function Hurry({ bench }: Props) {
+  const units = useUnits();
+  const possible = bench.ways.filter((w): w is Possible => w.possible);
+  const most = (m: Measure): number => Math.max(...possible.map((w) => w[m]), 1e-9);
+  const best = (m: Measure, how: "least" | "most"): number =>
+    (how === "least" ? Math.min : Math.max)(...possible.map((w) => w[m]));
+  const figure = (w: Possible, m: Measure): string =>
+    m === "litres"
+      ? units.litres(w.litres)
+      : m === "minutes"
+        ? formatMinutes(w.minutes)
+        : formatNumber(w[m], w[m] < 10 && w[m] > 0 ? 1 : 0);
+  return (
+    <section aria-labelledby="ways-title" className="mt-3">
+      <h2 id="ways-title" className="text-lg">
+        Choose for me
+      </h2>
+      <table className="w-full table-fixed text-[14px]">
+        <thead>
+          <tr className="text-left text-ink-2">
+            <th className="w-[27%] py-0.5 font-normal">From today</th>
+            {MEASURES.map((m) => (
+              <th key={m.key} className="py-0.5 pl-2 font-normal">
+                {m.name}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {bench.ways.map((w) => (
+            <tr key={w.way} className="border-t border-rule" data-way={w.way}>
+              <th scope="row" className="py-1 text-left leading-tight font-semibold">
+                {HREF[w.way] && w.possible ? (
+                  <YardLink
+                    href={`${HREF[w.way]}?vessel=${bench.vessel}`}
+                    className="inline-flex min-h-6 items-center text-go underline underline-offset-4"
+                  >
+                    {WAY_WORDS[w.way]}
+                  </YardLink>
+                ) : (
+                  WAY_WORDS[w.way]
+                )}
+              </th>
+              {w.possible ? (
+                MEASURES.map((m) => (
+                  <td key={m.key} className="py-1 pl-2">
+                    <span className="font-plate text-[16px] font-semibold whitespace-nowrap">{figure(w, m.key)}</span>
+                    <span
+                      aria-hidden="true"
+                      className={`block h-1.5 rounded-sm ${w[m.key] === best(m.key, m.best) ? "bg-go" : "bg-quiet"}`}
+                      style={{ width: `${Math.max(2, (w[m.key] / most(m.key)) * 100)}%` }}
+                    />
+                  </td>
+                ))
+              ) : (
+                <td colSpan={4} className="py-1 pl-2 text-ink-2">
+                  {NOT_POSSIBLE[w.because]}
+                </td>
+              )}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-1 text-[14px] text-ink-2">{heatVerdict(bench, units.litres)}</p>
+    </section>
+  );
+}
+
+const DAY_MS = 86_400_000;
+
+/** Whether a day of the kettle's heat pays. */
+export function heatVerdict(b: SettleBench, litres: (l: number) => string): string {
+  const { heated, asItIs } = b;
+  const energy = `${formatNumber(heated.kWh, 1)} kWh, the energy in ${litres(heated.oilLitres)} of this oil`;
+  if (heated.readyAt === null) return "Warming it once does not clear it at this cold.";
+  if (asItIs.readyAt === null) return `Warming it pays: left alone it never clears. It takes ${energy}.`;
+  const days = (Date.parse(asItIs.readyAt) - Date.parse(heated.readyAt)) / DAY_MS;
+  return days > 0.5
+    ? `Warming it once saves ${formatNumber(days, days < 10 ? 1 : 0)} days for ${energy}.`
+    : `Warming it does not pay: it stirs everything up again, and takes ${energy}.`;
+}

@@ -1,0 +1,98 @@
+"use client";
+import { useState } from "react";
+import { USUAL_SETTLER, type VesselView } from "@/core/advice";
+import { sludgeMostMm } from "@/core/advice/terms";
+import { formatMillimetres, parseMillimetres, parsePlain } from "@/core/units";
+import { useNumber, useTell } from "@/desk";
+import { useYard } from "@/store";
+import { Button, SelectField, TextField } from "@/ui";
+
+/** How a settler is piped, what it shall hold back, and how high its sludge may stand. */
+export function SettlerSetUp({ vessel: v, onDone }: { vessel: VesselView; onDone: () => void }) {
+  const { view } = useYard();
+  const tell = useTell();
+  const old = v.vessel.settler;
+  const others = view.vessels.filter((o) => o.vessel.id !== v.vessel.id && o.vessel.role !== "tank");
+  const of = (roles: readonly string[]) =>
+    others
+      .filter((o) => roles.includes(o.vessel.role))
+      .map((o) => ({ value: o.vessel.id as string, name: o.vessel.name }));
+  const none = { value: "", name: "None yet" };
+  const [header, setHeader] = useState<string>(old?.header ?? "");
+  const [overflow, setOverflow] = useState<string>(old?.overflow ?? "");
+  const cut = useNumber(String(old?.cutUm ?? USUAL_SETTLER.cutUm), parsePlain);
+  const hours = useNumber(String(old?.hoursADay ?? USUAL_SETTLER.hoursADay), parsePlain);
+  const most = useNumber(String(Math.round(sludgeMostMm(v.vessel) ?? v.vessel.rimMm / 3)), parseMillimetres);
+  const keep = async (): Promise<void> => {
+    if (cut.value === null || cut.value < 1 || cut.value > 500) return cut.refuse("Between 1 and 500 µm.");
+    if (hours.value === null || hours.value < 0.5 || hours.value > 24)
+      return hours.refuse("Between half an hour and 24.");
+    if (most.value === null || most.value < 1 || most.value >= v.vessel.rimMm)
+      return most.refuse(`Below the overflow at ${formatMillimetres(v.vessel.rimMm)}.`);
+    const settler = {
+      ...(header && { header: header as never }),
+      ...(overflow && { overflow: overflow as never }),
+      cutUm: cut.value,
+      hoursADay: hours.value,
+      sludgeMostMm: most.value,
+    };
+    const problem = await tell({ kind: "vessel", data: { ...v.vessel, settler } }, `${v.vessel.name} is set up.`);
+    if (problem === null) onDone();
+    else most.refuse(problem);
+  };
+  return (
+    <section aria-labelledby="setup-title">
+      <h2 id="setup-title" className="text-xl">
+        Set up {v.vessel.name}
+      </h2>
+      <p className="text-[14px] text-ink-2">
+        A header feeds it slowly from below; its body stays full; clean oil runs over the top into a tank. The body's
+        first filling is clean oil, and stays in it.
+      </p>
+      <div className="mt-2 flex flex-col gap-2">
+        <SelectField
+          label="Header: where it is fed from"
+          value={header}
+          options={[none, ...of(["raw", "settling"])]}
+          onChange={setHeader}
+        />
+        <SelectField
+          label="Overflow: where clean oil goes"
+          value={overflow}
+          options={[none, ...of(["feed", "ready", "settling"])]}
+          onChange={setOverflow}
+        />
+        <TextField
+          label="Hold back grains from"
+          value={cut.text}
+          onChange={cut.set}
+          error={cut.error}
+          decimal
+          suffix="µm"
+        />
+        <TextField
+          label="Hours a day it is fed"
+          value={hours.text}
+          onChange={hours.set}
+          error={hours.error}
+          decimal
+          suffix="h"
+        />
+        <TextField
+          label="Sludge may stand to"
+          value={most.text}
+          onChange={most.set}
+          error={most.error}
+          decimal
+          suffix="mm"
+        />
+      </div>
+      <div className="mt-3 flex gap-2">
+        <Button look="go" wide onClick={() => void keep()}>
+          Keep
+        </Button>
+        <Button onClick={onDone}>Cancel</Button>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,93 @@
+"use client";
+import { useState } from "react";
+import { useNumber, useTell, useUnits } from "@/desk";
+import { useYard } from "@/store";
+import { Button, Choice, TextField } from "@/ui";
+
+const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"] as const;
+
+type Ahead = "held" | "typed" | "year";
+
+/** What the shed is expected to do from now on: what every settling forecast rests on. */
+export function ShedAhead() {
+  const { settings } = useYard().view;
+  const units = useUnits();
+  const tell = useTell();
+  const typed = useNumber(units.celsius(settings.shedAheadCelsius).split(" ")[0] ?? "", units.parseCelsius);
+  const [texts, setTexts] = useState(() =>
+    settings.shedMonthsCelsius.map((c) => units.celsius(c, 1).split(" ")[0] ?? ""),
+  );
+  const [problem, setProblem] = useState<{ month: number } | null>(null);
+  const choose = (shedAhead: Ahead): void =>
+    void tell({ kind: "settings", data: { shedAhead } }, "Forecasts use it from now on.");
+  const setTyped = (): void => {
+    if (typed.value === null || typed.value < -40 || typed.value > 60) {
+      typed.refuse("A temperature between −40 and 60 °C.");
+      return;
+    }
+    void tell(
+      { kind: "settings", data: { shedAhead: "typed", shedAheadCelsius: typed.value } },
+      `Forecasts take ${units.celsius(typed.value)} from now on.`,
+    );
+  };
+  const setMonths = (): void => {
+    const months: number[] = [];
+    for (const [month, text] of texts.entries()) {
+      const c = units.parseCelsius(text);
+      if (!c.ok || c.value < -40 || c.value > 60) {
+        setProblem({ month });
+        return;
+      }
+      months.push(c.value);
+    }
+    setProblem(null);
+    void tell({ kind: "settings", data: { shedAhead: "year", shedMonthsCelsius: months } }, "The year curve is kept.");
+  };
+  return (
+    <section aria-labelledby="ahead-title">
+      <h2 id="ahead-title" className="text-xl">
+        The shed from now on
+      </h2>
+      <p className="text-[14px] text-ink-2">
+        Behind today count the temperatures you logged, the last {units.celsius(settings.shedCelsius, 1)}.
+      </p>
+      <div className="mt-1">
+        <Choice
+          label="Ahead"
+          options={[
+            { value: "held", name: "Stays", detail: "as last logged" },
+            { value: "typed", name: "Typed", detail: "one temperature" },
+            { value: "year", name: "Year curve", detail: "monthly means" },
+          ]}
+          value={settings.shedAhead}
+          onChange={(v) => choose(v as Ahead)}
+        />
+      </div>
+      {settings.shedAhead === "typed" ? (
+        <div className="mt-2 flex items-end gap-2">
+          <TextField label="It will be" value={typed.text} onChange={typed.set} error={typed.error} decimal />
+          <Button onClick={setTyped}>Use it</Button>
+        </div>
+      ) : null}
+      {settings.shedAhead === "year" ? (
+        <>
+          <div className="mt-2 grid grid-cols-3 gap-2">
+            {MONTHS.map((name, i) => (
+              <TextField
+                key={name}
+                label={name}
+                value={texts[i] ?? ""}
+                onChange={(t) => setTexts((all) => all.map((old, j) => (j === i ? t : old)))}
+                error={problem?.month === i ? "−40 to 60 °C" : undefined}
+                decimal
+              />
+            ))}
+          </div>
+          <Button wide className="mt-2" onClick={setMonths}>
+            Keep the year curve
+          </Button>
+        </>
+      ) : null}
+    </section>
+  );
+}

@@ -1,0 +1,198 @@
+"use client";
+import { useState } from "react";
+import { mixOf, type VesselView } from "@/core/advice";
+import { liquidOf } from "@/core/blending";
+import type { Draft, Settings } from "@/core/ledger";
+import { centrifugeLitresPerHour, leftAfterPasses, sigmaM2 } from "@/core/settling";
+import { formatMinutes, formatNumber, parsePlain } from "@/core/units";
+import {
+  Interlock,
+  isRefused,
+  useChosenVessel,
+  useClearance,
+  useNumber,
+  useTell,
+  useUnits,
+  VesselTabs,
+  Why,
+} from "@/desk";
+import { useYard } from "@/store";
+import { Bench, Button, Caution, Choice, TextField } from "@/ui";
+import { BowlMarks } from "./BowlMarks";
+
+const FINES_KG_PER_M3 = 1100;
+const PASSES = [1, 2, 3, 4] as const;
+
+/** A centrifuge: how fast to feed it for a cut at a temperature, and what a pass gave. */
+export function SpinScreen() {
+  const { chosen, all } = useChosenVessel("settle");
+  if (!chosen || chosen.litres < 0.05)
+    return <p className="p-4">There is nothing to spin here. Choose a vessel on the settling bench.</p>;
+  return <OneLot key={`${chosen.vessel.id} ${chosen.changedAt}`} vessel={chosen} all={all} />;
+}
+
+const bowlOf = (c: Settings["centrifuge"]) => ({
+  outerRadiusM: c.outerRadiusMm / 1000,
+  innerRadiusM: c.innerRadiusMm / 1000,
+  lengthM: c.lengthMm / 1000,
+  rpm: c.rpm,
+});
+
+function OneLot({ vessel: v, all }: { vessel: VesselView; all: readonly VesselView[] }) {
+  const { view } = useYard();
+  const units = useUnits();
+  const c = view.settings.centrifuge;
+  const mix = mixOf(v.components, v.thickness);
+  const oil = liquidOf(mix);
+  const sigma = sigmaM2(bowlOf(c));
+  const litresPerHour = centrifugeLitresPerHour(
+    sigma,
+    c.cutUm,
+    FINES_KG_PER_M3,
+    oil.kgPerM3(c.celsius),
+    oil.viscosityPaS(c.celsius),
+    c.efficiency,
+  );
+  const hours = v.litres / litresPerHour;
+  return (
+    <Bench
+      title={`Centrifuge: ${v.vessel.name}`}
+      subtitle={`${units.litres(v.litres)} at ${units.celsius(c.celsius)}, down to ${formatNumber(c.cutUm, 1)} µm`}
+      asideLabel="Log a pass"
+      aside={<PassForm vessel={v} hours={hours} />}
+    >
+      <VesselTabs all={all} chosen={v} path="/spin" />
+      <p className="font-plate text-[36px] leading-tight font-semibold">
+        Feed {units.litres(litresPerHour)}/h{" "}
+        <span className="block text-[18px] font-medium text-ink-2">
+          {formatNumber(litresPerHour / 60, 2)} L/min, {formatMinutes(Math.ceil(hours * 60))} for one pass
+        </span>
+      </p>
+      <table className="mt-2 w-full max-w-[520px] text-[15px]">
+        <caption className="text-left text-[14px] text-ink-2">
+          It settles like a tank of {formatNumber(sigma, 0)} m². From {formatNumber(c.cutUm * Math.SQRT2, 1)} µm on, all
+          goes to the wall in one pass.
+        </caption>
+        <thead>
+          <tr className="text-left text-ink-2">
+            <th className="py-1 font-normal">Passes</th>
+            <th className="py-1 text-right font-normal">Left of {formatNumber(c.cutUm, 1)} µm</th>
+            <th className="py-1 text-right font-normal">Takes</th>
+          </tr>
+        </thead>
+        <tbody>
+          {PASSES.map((n) => (
+            <tr key={n} className="border-t border-rule font-plate text-[17px] font-semibold">
+              <td className="py-1.5">{n}</td>
+              <td className="py-1.5 text-right">{formatNumber(leftAfterPasses(c.cutUm, c.cutUm, n) * 100, 0)} %</td>
+              <td className="py-1.5 text-right">{formatMinutes(Math.ceil(hours * n * 60))}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <BowlMarks />
+      <Why
+        name="centrifuge"
+        input={{
+          ...bowlOf(c),
+          d50Um: c.cutUm,
+          particleKgPerM3: FINES_KG_PER_M3,
+          fluid: mix[0]?.fluid.id ?? "canola",
+          celsius: c.celsius,
+          efficiency: c.efficiency,
+          usedFactor: v.thickness.usedFactor,
+        }}
+        readings="your bowl's measures, fines of 1,100 kg/m³, and half of what the bowl would do by the book."
+      />
+    </Bench>
+  );
+}
+
+function PassForm({ vessel: v, hours }: { vessel: VesselView; hours: number }) {
+  const { view } = useYard();
+  const units = useUnits();
+  const tell = useTell();
+  const c = view.settings.centrifuge;
+  const targets = view.vessels.filter(
+    (t) =>
+      ["feed", "ready", "settling"].includes(t.vessel.role) &&
+      t.vessel.id !== v.vessel.id &&
+      t.capacityLitres - t.litres > 1,
+  );
+  const [to, setTo] = useState<string>(targets[0]?.vessel.id ?? "");
+  const target = targets.find((t) => t.vessel.id === to);
+  const most = Math.min(v.litres, target ? target.capacityLitres - target.litres : 0);
+  const litres = useNumber(String(Math.floor(most * 10) / 10), units.parseLitres);
+  const paste = useNumber("0.5", units.parseLitres);
+  const minutes = useNumber(String(Math.ceil(hours * 60)), parsePlain);
+  const [refused, setRefused] = useState<string | null>(null);
+  const draft: Draft = {
+    kind: "spin",
+    data: {
+      from: v.vessel.id,
+      to: to as never,
+      amount: { litres: litres.value ?? most },
+      pasteLitres: paste.value ?? 0,
+      cutUm: c.cutUm,
+      ...(minutes.value !== null && { minutes: minutes.value }),
+    },
+  };
+  const clearance = useClearance(to === "" || most <= 0 ? null : draft);
+  const log = async (): Promise<void> => {
+    if (litres.value === null || litres.value <= 0) return litres.refuse("Say how many litres went through.");
+    if (paste.value === null || paste.value < 0) return paste.refuse("Say how much paste the bowl kept.");
+    setRefused(await tell(draft, `${units.litres(litres.value)} from ${v.vessel.name} through the centrifuge.`));
+  };
+  return (
+    <>
+      <h2 className="text-xl">Log a pass</h2>
+      <Choice
+        label="Into"
+        options={targets.slice(0, 6).map((t) => ({
+          value: t.vessel.id,
+          name: t.vessel.name,
+          detail: `room for ${units.litres(t.capacityLitres - t.litres)}`,
+        }))}
+        value={to}
+        onChange={setTo}
+      />
+      <div className="mt-2 flex flex-col gap-2">
+        <TextField
+          label="Litres through"
+          value={litres.text}
+          onChange={litres.set}
+          error={litres.error}
+          decimal
+          suffix={units.litreUnit}
+        />
+        <TextField
+          label="Paste in the bowl"
+          value={paste.text}
+          onChange={paste.set}
+          error={paste.error}
+          decimal
+          suffix={units.litreUnit}
+        />
+        <TextField
+          label="Minutes"
+          value={minutes.text}
+          onChange={minutes.set}
+          error={minutes.error}
+          decimal
+          suffix="min"
+        />
+      </div>
+      <Interlock clearance={clearance} />
+      <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>
+      <Button look="go" wide className="mt-3" disabled={to === "" || isRefused(clearance)} onClick={() => void log()}>
+        Log the pass
+      </Button>
+      <div className="mt-3">
+        <Caution>
+          Never with petrol in it. A bowl at speed holds the force of a dropped car: guard on, balanced, hands off until
+          it stands. Hot oil burns.
+        </Caution>
+      </div>
+    </>
+  );
+}

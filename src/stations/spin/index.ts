@@ -1,0 +1,1 @@
+export { SpinScreen } from "./SpinScreen";

@@ -1,0 +1,170 @@
+"use client";
+import { useRouter } from "next/navigation";
+import { useEffect, useState } from "react";
+import type { SettleBench, VesselView } from "@/core/advice";
+import type { Draft } from "@/core/ledger";
+import { formatMinutes, formatNumber, parsePlain } from "@/core/units";
+import { RunSheet, type SheetStep, useChosenVessel, useHref, useNumber, useRunSheet, useTell, useUnits } from "@/desk";
+import { useYard } from "@/store";
+import { Button, TextField } from "@/ui";
+import { shortDay } from "@/ui/words";
+
+/** Warm settling: heat once, let it stand and cool; water and fines fall fast while it is thin. */
+export function WarmScreen() {
+  const { chosen } = useChosenVessel("settle");
+  if (!chosen || chosen.litres < 0.05)
+    return <p className="p-4">There is nothing to warm here. Choose a vessel on the settling bench.</p>;
+  return <Sheet key={chosen.vessel.id} vessel={chosen} />;
+}
+
+function Sheet({ vessel: v }: { vessel: VesselView }) {
+  const { view, client, at } = useYard();
+  const units = useUnits();
+  const router = useRouter();
+  const href = useHref();
+  const run = useRunSheet(`warm ${v.vessel.id}`);
+  const [bench, setBench] = useState<SettleBench | null>(null);
+  useEffect(() => {
+    let gone = false;
+    void client.settleBench(v.vessel.id, view.at, at).then((b) => !gone && setBench(b));
+    return () => {
+      gone = true;
+    };
+  }, [client, v.vessel.id, view, at]);
+  const back = (): void => router.push(href(`/settle?vessel=${v.vessel.id}`));
+  const heat = bench?.heated;
+  const target = units.celsius(view.settings.warmToCelsius);
+  const fat = v.layers.find((l) => l.kind === "fat");
+  const steps: SheetStep[] = [
+    {
+      title: `Warm ${units.litres(v.litres)} to ${target}`,
+      body: (
+        <>
+          {heat ? (
+            <p className="font-plate text-[24px] font-semibold">
+              {formatNumber(heat.kWh, 1)} kWh, {units.money(heat.cost)}, about{" "}
+              {formatMinutes(Math.ceil(heat.heaterHours * 60))} of heat.{" "}
+              {heat.readyAt === null ? "It would still not clear." : `Clear about ${shortDay(heat.readyAt)}.`}
+            </p>
+          ) : null}
+          <KettleMarks />
+        </>
+      ),
+      caution: fat
+        ? "Warm oil takes the fat up again, and lets it fall in the cold. Draw the clear oil off the fat first."
+        : undefined,
+    },
+    {
+      title: "Drain the bottom first",
+      body: <p>Let the water at the bottom run out before there is any heat. Then heat slowly, lid ajar.</p>,
+      caution:
+        "Water under hot oil boils over. Never over 95 °C in an open vessel, never with petrol in it, never unwatched.",
+      ...(heat && { minutes: Math.ceil(heat.heaterHours * 60) }),
+      expect: `${target} in the middle`,
+    },
+    {
+      title: "Heater off",
+      body: <p>While the heater runs the oil goes round and nothing small falls. Its clock starts when it is off.</p>,
+      does: (
+        <HeaterOff
+          vessel={v}
+          onDone={() => {
+            run.forget();
+            back();
+          }}
+        />
+      ),
+    },
+  ].map(({ caution, ...step }) => ({ ...step, ...(caution !== undefined && { caution }) }));
+  return (
+    <>
+      <h1 className="px-4 pt-3 text-[24px]">Warm settling: {v.vessel.name}</h1>
+      <RunSheet steps={steps} run={run} onLeave={back} />
+    </>
+  );
+}
+
+function HeaterOff({ vessel: v, onDone }: { vessel: VesselView; onDone: () => void }) {
+  const { view } = useYard();
+  const units = useUnits();
+  const tell = useTell();
+  const typed = useNumber(units.celsius(view.settings.warmToCelsius).split(" ")[0] ?? "", units.parseCelsius);
+  const [refused, setRefused] = useState<string | null>(null);
+  const log = async (): Promise<void> => {
+    if (typed.value === null || typed.value < 0 || typed.value > 150) {
+      typed.refuse("The oil's temperature as the heater went off.");
+      return;
+    }
+    const draft: Draft = { kind: "disturbed", data: { vessel: v.vessel.id, how: "heated", celsius: typed.value } };
+    const problem = await tell(draft, `${v.vessel.name} stands warm: its clock starts now.`);
+    setRefused(problem);
+    if (problem === null) onDone();
+  };
+  return (
+    <>
+      <TextField
+        label="The oil is at"
+        value={typed.text}
+        onChange={typed.set}
+        error={typed.error}
+        decimal
+        suffix={units.celsius(0).split(" ")[1]}
+      />
+      <div aria-live="polite">{refused ? <p className="text-stop">{refused}</p> : null}</div>
+      <Button look="go" wide onClick={() => void log()}>
+        Heater is off: log it
+      </Button>
+    </>
+  );
+}
+
+/** The kettle as it is: how hot, how strong, how slowly it cools, what a kWh costs. */
+function KettleMarks() {
+  const { settings } = useYard().view;
+  const units = useUnits();
+  const tell = useTell();
+  const to = useNumber(units.celsius(settings.warmToCelsius).split(" ")[0] ?? "", units.parseCelsius);
+  const kw = useNumber(String(settings.heaterKw), parsePlain);
+  const cooling = useNumber(String(settings.coolingHours), parsePlain);
+  const price = useNumber(String(settings.energyPricePerKwh), parsePlain);
+  const keep = (): void => {
+    if (to.value === null || to.value < 20 || to.value > 95) to.refuse("Between 20 and 95 °C.");
+    else if (kw.value === null || kw.value < 0.05 || kw.value > 50) kw.refuse("Between 0.05 and 50 kW.");
+    else if (cooling.value === null || cooling.value < 1 || cooling.value > 500) cooling.refuse("Between 1 and 500 h.");
+    else if (price.value === null || price.value < 0) price.refuse("What a kWh costs.");
+    else
+      void tell(
+        {
+          kind: "settings",
+          data: {
+            warmToCelsius: to.value,
+            heaterKw: kw.value,
+            coolingHours: cooling.value,
+            energyPricePerKwh: price.value,
+          },
+        },
+        "Your heater's marks are kept.",
+      );
+  };
+  return (
+    <details className="mt-2 text-[15px]">
+      <summary className="min-h-[var(--target)] cursor-pointer content-center">Your heater</summary>
+      <div className="grid grid-cols-2 gap-2">
+        <TextField label="Warm to" value={to.text} onChange={to.set} error={to.error} decimal />
+        <TextField label="Heater" value={kw.text} onChange={kw.set} error={kw.error} decimal suffix="kW" />
+        <TextField
+          label="Two thirds of the warmth gone in"
+          value={cooling.text}
+          onChange={cooling.set}
+          error={cooling.error}
+          decimal
+          suffix="h"
+        />
+        <TextField label="A kWh costs" value={price.text} onChange={price.set} error={price.error} decimal />
+      </div>
+      <Button className="mt-2" onClick={keep}>
+        Keep
+      </Button>
+    </details>
+  );
+}

@@ -18,7 +18,7 @@ const SETTLED_HOURS = 24;
  * heater left in it, shifted by how much warmer or colder its own readings were.
  */
 export function courseSince(yard: YardState, w: Warmth, now: string): TemperaturePoint[] {
-  const shed = withAhead(loggedSince(yard, w.since), aheadOf(yard), Date.parse(w.since), Date.parse(now));
+  const shed = withAhead(loggedSince(yard, w.since, now), aheadOf(yard), Date.parse(w.since), Date.parse(now));
   const course = w.warmCelsius === null ? shed : coolingTo(shed, w.warmCelsius, yard.settings.coolingHours);
   const shift = shiftOf(course, w);
   return shift === 0 ? course : course.map(([hour, celsius]): TemperaturePoint => [hour, celsius + shift]);
@@ -26,7 +26,7 @@ export function courseSince(yard: YardState, w: Warmth, now: string): Temperatur
 
 /** The shed alone, from a moment on: what a lot meets that is heated or fined then. */
 export const shedFrom = (yard: YardState, from: string): TemperaturePoint[] =>
-  withAhead(loggedSince(yard, from), aheadOf(yard), Date.parse(from), Date.parse(from));
+  withAhead(loggedSince(yard, from, from), aheadOf(yard), Date.parse(from), Date.parse(from));
 
 export function aheadOf({ settings: s }: YardState): Ahead {
   if (s.shedAhead === "typed") return { kind: "typed", celsius: s.shedAheadCelsius };
@@ -42,17 +42,28 @@ function shiftOf(course: readonly TemperaturePoint[], { since, dips, jars }: War
   return off.length === 0 ? 0 : off.reduce((sum, k) => sum + k, 0) / off.length;
 }
 
-/** The shed's logged temperatures as hours since a time; the last before it counts from the start. */
-function loggedSince(yard: YardState, since: string): TemperaturePoint[] {
+/** The shed's logged temperatures of a time, as hours since its start; the last before it counts from there. */
+function loggedSince(yard: YardState, since: string, until: string): TemperaturePoint[] {
   const start = Date.parse(since);
   const points: TemperaturePoint[] = [];
-  for (let i = yard.shedTemperatures.length - 1; i >= 0; i--) {
+  for (let i = lastBy(yard.shedTemperatures, until); i >= 0; i--) {
     const reading = yard.shedTemperatures[i];
     if (!reading) break;
-    const hour = (Date.parse(reading.at) - start) / MS_PER_HOUR;
+    const hour = (reading.atMs - start) / MS_PER_HOUR;
     // Two logged in one minute: the later one stands.
     if (points.at(-1)?.[0] !== hour) points.push([hour, reading.celsius]);
     if (reading.at <= since) break;
   }
   return points.length > 0 ? points.reverse() : [[0, yard.settings.shedCelsius]];
+}
+
+/** Index of the last reading by a time; −1 where there is none. They stand in the order they were taken. */
+function lastBy(readings: readonly { readonly at: string }[], until: string): number {
+  let [low, high] = [0, readings.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((readings[middle]?.at ?? "") <= until) low = middle + 1;
+    else high = middle;
+  }
+  return low - 1;
 }

@@ -23,10 +23,10 @@ import {
   pairOf,
 } from "../settling";
 import { MS_PER_HOUR } from "../units";
-import { capacityLitres, heightAtLitres, type VesselForm } from "../vessels";
+import { capacityLitres, heightAtLitres } from "../vessels";
 import { courseSince } from "./course";
 import { dirtOf, mainSource } from "./dirt";
-import { mixOf, thicknessOf } from "./mixture";
+import { assumed, mixOf, thicknessOf } from "./mixture";
 
 /** How wide the grains are against their classes, and what that rests on. */
 export interface Grains {
@@ -40,22 +40,29 @@ export interface Grains {
 /** Nobody has read anything yet. */
 const TYPICAL: Grains = { size: { value: 1, spread: null }, readings: 0, ofThis: 0, trust: "assumed" };
 
-/** A standing with what is needed to set its readings against a forecast. */
+/** A standing that was looked at; what its readings say is worked out only where they count. */
 interface Stood {
-  readonly vessel: VesselForm & { readonly id: string };
+  readonly vesselId: string;
   readonly dirt: DirtKind;
   readonly source: SourceId | null;
-  readonly pairs: readonly FrontPair[];
+  pairs(): readonly FrontPair[];
+}
+
+/** What was read of a vessel, with what was in it; `usual` is its state where it still stands. */
+interface Looked extends Pick<PastStanding, "vessel" | "since" | "warmCelsius" | "dips" | "jars"> {
+  readonly parts: readonly PartLitres[];
+  readonly usual: VesselState | null;
 }
 
 /** The latest say how this shed's oil is now. */
-const MOST_STANDINGS = 24;
+const MOST_STANDINGS = 12;
 /** Grains are a fifth off before anybody reads; every reading narrows that, but never faster than by the root. */
 const ASSUMED_SPREAD = 0.2;
 
 /** All that a yard has read of settling, digested once for all of its vessels. */
 export class GrainBook {
-  private digested: Stood[] | null = null;
+  private past: readonly Stood[] | null = null;
+  private standing: readonly Stood[] | null = null;
 
   constructor(
     private readonly yard: YardState,
@@ -65,11 +72,11 @@ export class GrainBook {
   /** From this standing's readings, and earlier ones of the same vessel or of the same source's oil. */
   grainsOf(state: VesselState, parts: readonly PartLitres[], leaveOutLatest = false): Grains {
     const here = this.digestState(state, parts, leaveOutLatest);
-    const alike = this.past().filter(
-      (s) =>
-        s.dirt === here.dirt && (s.vessel.id === here.vessel.id || (s.source !== null && s.source === here.source)),
+    const alike = this.others(state).filter(
+      (s) => s.dirt === here.dirt && (s.vesselId === here.vesselId || (s.source !== null && s.source === here.source)),
     );
-    const pairs = [...alike.flatMap((s) => s.pairs), ...here.pairs];
+    const ofThis = here.pairs();
+    const pairs = [...alike.flatMap((s) => s.pairs()), ...ofThis];
     if (pairs.length === 0) return TYPICAL;
     try {
       const fit = fitPairs(pairs, 0);
@@ -78,7 +85,7 @@ export class GrainBook {
       return {
         size: { value: fit.value, spread },
         readings: pairs.length,
-        ofThis: here.pairs.length,
+        ofThis: ofThis.length,
         trust: trustOf(fit.value, spread, pairs.length),
       };
     } catch (error) {
@@ -87,9 +94,16 @@ export class GrainBook {
     }
   }
 
-  private past(): readonly Stood[] {
-    this.digested ??= this.yard.standings.slice(-MOST_STANDINGS).map((s) => this.digestPast(s));
-    return this.digested;
+  /** What has stood before, and what stands elsewhere now. */
+  private others(state: VesselState): Stood[] {
+    this.past ??= this.yard.standings
+      .slice(-MOST_STANDINGS)
+      .filter(tells)
+      .map((s) => this.digestPast(s));
+    this.standing ??= [...this.yard.vessels.values()]
+      .filter((v) => v.stirredAt !== null && tells(v))
+      .map((v) => this.digestState(v, partsOf(v.contents, this.yard.parts), false));
+    return [...this.past, ...this.standing.filter((s) => s.vesselId !== state.vessel.id)];
   }
 
   private digestPast(s: PastStanding): Stood {
@@ -111,24 +125,35 @@ export class GrainBook {
     });
   }
 
-  private digest(
-    s: Pick<PastStanding, "vessel" | "since" | "warmCelsius" | "dips" | "jars"> & {
-      readonly parts: readonly PartLitres[];
-      readonly usual: VesselState | null;
-    },
-  ): Stood {
+  private digest(s: Looked): Stood {
     const dirt = dirtOf(this.yard, s.parts);
-    const about = { vessel: s.vessel, dirt, source: mainSource(this.yard, s.parts) };
-    if (s.dips.length === 0 && s.jars.length === 0) return { ...about, pairs: [] };
-    const thickness = s.usual
-      ? thicknessOf(this.yard, s.usual, s.parts)
-      : { usedFactor: this.yard.settings.usedFactor, measured: null };
+    let known: readonly FrontPair[] | null = null;
+    return {
+      vesselId: s.vessel.id,
+      dirt,
+      source: mainSource(this.yard, s.parts),
+      pairs: () => {
+        known ??= tells(s) ? this.pairsIn(s, dirt) : [];
+        return known;
+      },
+    };
+  }
+
+  private pairsIn(s: Looked, dirt: DirtKind): readonly FrontPair[] {
+    const thickness = s.usual ? thicknessOf(this.yard, s.usual, s.parts) : assumed(this.yard.settings.usedFactor);
     const mix = mixOf(s.parts, thickness);
-    if (mix.length === 0) return { ...about, pairs: [] };
-    const course = new FallCourse(liquidOf(mix), courseSince(this.yard, s, this.now), []);
-    return { ...about, pairs: pairsOf(s, dirt, course) };
+    if (mix.length === 0) return [];
+    const course = new FallCourse(liquidOf(mix), courseSince(this.yard, s, s.usual ? this.now : lastRead(s)), []);
+    return pairsOf(s, dirt, course);
   }
 }
+
+const lastRead = ({ dips, jars }: Pick<PastStanding, "dips" | "jars">): string =>
+  [dips.at(-1)?.at ?? "", jars.at(-1)?.at ?? ""].sort().at(-1) ?? "";
+
+/** Whether anything was read that can show a front: most dips are of one fat line, and that shows none. */
+const tells = ({ dips, jars }: Pick<PastStanding, "dips" | "jars">): boolean =>
+  jars.length > 0 || dips.some((d) => d.clearMm !== undefined) || dips.filter((d) => d.fatMm !== undefined).length > 1;
 
 function withoutLatest(state: VesselState): [readonly DipReading[], readonly JarReading[]] {
   const dip = state.dips.at(-1)?.at ?? "";

@@ -77,7 +77,7 @@ export function settleBench(yard: YardState, vessel: VesselId, now: string): Set
   const sinceMs = Date.parse(q.since);
   const { size } = q.grains;
   const moved = (kelvin: number): Clearing =>
-    clearing(q, new FallCourse(oil, q.temperatures.map(warmedAfter(q.hours, kelvin)), []), size, hours);
+    clearing(q, new FallCourse(oil, warmedAfter(q.temperatures, q.hours, kelvin), []), size, hours);
   const heat = heatPlan(yard, q, now);
   return {
     vessel,
@@ -103,13 +103,18 @@ const spanOf = (q: Question, lastHours: number | null): number =>
 const isoAfter = (since: string, hours: number | null): string | null =>
   hours === null || hours > NEVER_HOURS ? null : new Date(Date.parse(since) + hours * MS_PER_HOUR).toISOString();
 
-/** So much warmer or colder from now on; what was is as it was. */
-const warmedAfter =
-  (nowHour: number, kelvin: number) =>
-  ([hour, celsius]: TemperaturePoint, i: number, all: readonly TemperaturePoint[]): TemperaturePoint => {
-    const last = i === all.length - 1;
-    return [hour, hour >= nowHour || last ? celsius + kelvin : celsius];
-  };
+/** So much warmer or colder from now on, within minutes; what was is as it was. */
+function warmedAfter(points: readonly TemperaturePoint[], nowHour: number, kelvin: number): TemperaturePoint[] {
+  const here = celsiusAt(points, nowHour);
+  return [
+    ...points.filter(([hour]) => hour < nowHour),
+    [nowHour, here],
+    [nowHour + STEP_HOURS, here + kelvin],
+    ...points.filter(([hour]) => hour > nowHour + STEP_HOURS).map(([h, c]): TemperaturePoint => [h, c + kelvin]),
+  ];
+}
+
+const STEP_HOURS = 0.1;
 
 function clearing(q: Question, course: FallCourse, size: GrainSize, hours: readonly number[]): Clearing {
   const depthMm = q.surfaceMm - q.drawOffMm;

@@ -68,7 +68,8 @@ export function setVehicle(yard: YardState, entry: EntryOf<"vehicle">): Fault | 
 
 export function setWeather(yard: YardState, entry: EntryOf<"weather">): undefined {
   const { shedCelsius, tonightLowCelsius } = entry.data;
-  if (shedCelsius !== undefined) yard.shedTemperatures.push({ at: entry.happenedAt, celsius: shedCelsius });
+  if (shedCelsius !== undefined)
+    yard.shedTemperatures.push({ at: entry.happenedAt, atMs: Date.parse(entry.happenedAt), celsius: shedCelsius });
   yard.settings = {
     ...yard.settings,
     ...(shedCelsius !== undefined && { shedCelsius }),

@@ -205,7 +205,8 @@ export interface YardState {
   readonly cups: Map<CupId, Cup>;
   standings: readonly PastStanding[];
   draws: readonly FirstDraw[];
-  readonly shedTemperatures: { readonly at: string; readonly celsius: number }[];
+  /** In the order they were taken; `atMs` beside the text, because every forecast reckons with it. */
+  readonly shedTemperatures: { readonly at: string; readonly atMs: number; readonly celsius: number }[];
   /** Litres at 15 °C by part: the index is the part's number. */
   readonly accounts: Record<AccountName, number[]>;
   readonly faults: Fault[];

@@ -46,7 +46,7 @@ export class FallCourse {
    * on through the bottom, so the sum stops there.
    */
   fallMmAt(dirt: DirtClass, hours: number, enoughMm: number): number {
-    for (let i = 0; ; i++) {
+    for (let i = this.knownBefore(hours); ; i++) {
       const piece = this.piece(i);
       const start = this.sumsBefore(i);
       const fallen = fallMm(dirt, start);
@@ -69,6 +69,17 @@ export class FallCourse {
       if (fallMm(dirt, this.sumsBefore(i + 1)) >= depthMm)
         return bisect((hour) => fallMm(dirt, this.until(piece, start, hour)) - depthMm, piece.from, piece.to);
     }
+  }
+
+  /** The last piece that starts by an hour and is summed up to already: where a sum need not begin anew. */
+  private knownBefore(hours: number): number {
+    let [low, high] = [0, this.before.length - 1];
+    while (low < high) {
+      const middle = Math.ceil((low + high) / 2);
+      if (this.piece(middle).from <= hours) low = middle;
+      else high = middle - 1;
+    }
+    return low;
   }
 
   private piece(i: number): Piece {

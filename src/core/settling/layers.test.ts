@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { VesselForm } from "../vessels";
-import { drawOffLine, layersOf, muckTopMm } from ".";
+import { drawOffLine, layersOf, muckTopMm, oilTopMm } from ".";
 
 describe("layers", () => {
   const drum: VesselForm = { shape: { kind: "cylinder", diameterMm: 571.5 }, rimMm: 850 };
@@ -56,4 +56,24 @@ it("draws off above the layer and its margin, and not at all where that is over 
   expect(line?.drawOffMm).toBe(66);
   expect((line?.aboveLitres ?? 0) + (line?.heelLitres ?? 0)).toBeCloseTo(188, 9);
   expect(drawOffLine(drum, 10, 39, 20, 25)).toBeNull();
+});
+
+describe("what floats", () => {
+  const drum = { shape: { kind: "cylinder", diameterMm: 571.5 }, rimMm: 850 } as const;
+  const parts = [
+    { component: "canola" as const, litres: 150 },
+    { component: "sludge" as const, litres: 2 },
+  ];
+  it("is a layer on top, as thick as it was read, and stays behind above", () => {
+    const layers = layersOf(drum, parts, { scumMm: 30 });
+    const top = layers.at(-1);
+    expect(top?.kind).toBe("scum");
+    expect((top?.toMm ?? 0) - (top?.fromMm ?? 0)).toBeCloseTo(30, 9);
+    expect(oilTopMm(layers)).toBeCloseTo(top?.fromMm ?? 0, 9);
+    expect(muckTopMm(layers)).toBeLessThan(30);
+  });
+  it("never reaches below the fat, however thick it is said to be", () => {
+    const layers = layersOf(drum, parts, { fatMm: 60, scumMm: 5000 });
+    expect(layers.find((l) => l.kind === "scum")?.fromMm).toBeCloseTo(60, 9);
+  });
 });

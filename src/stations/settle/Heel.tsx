@@ -1,5 +1,6 @@
 "use client";
-import { type HeelFate, heelOf, type VesselView } from "@/core/advice";
+import type { HeelFate, VesselView } from "@/core/advice";
+import { heelOf } from "@/core/advice/heels";
 import { formatNumber } from "@/core/units";
 import { useLog, useUnits } from "@/desk";
 import { useYard } from "@/store";

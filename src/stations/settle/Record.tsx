@@ -55,7 +55,7 @@ export function recordWords(past: readonly PastForecast[]): string {
   if (dated.length === 0) return "Nothing has been drawn off yet that was forecast.";
   const mean = dated.reduce((sum, d) => sum + d, 0) / dated.length;
   const off = dated.reduce((sum, d) => sum + Math.abs(d), 0) / dated.length;
-  const days = `Of ${dated.length} draw-offs, each was on average ${formatNumber(off, 1)} days off its forecast day: ${formatNumber(Math.abs(mean), 1)} days ${mean < 0 ? "before" : "after"} it in the mean.`;
+  const days = `The last ${dated.length} were drawn ${formatNumber(Math.abs(mean), 1)} days ${mean < 0 ? "before" : "after"} the day that was forecast when they were filled, on average; ${formatNumber(off, 1)} days off it either way.`;
   const looked = past.filter((p) => p.came !== null && p.forecastAt !== null);
   if (looked.length === 0)
     return `${days} Say how it came when you draw, and this tells whether the forecast or the hurry was wrong.`;

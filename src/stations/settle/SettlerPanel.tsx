@@ -1,6 +1,7 @@
 "use client";
 import { useState } from "react";
-import { heldUm, settlerDay, type VesselView } from "@/core/advice";
+import type { VesselView } from "@/core/advice";
+import { heldUm, settlerDay } from "@/core/advice/settler";
 import { type FeedWarmth, feedWarmth, litresPerHourOfDrops } from "@/core/settling";
 import { formatMinutes, formatNumber, parsePlain } from "@/core/units";
 import { useLog, useNumber, useUnits, Why } from "@/desk";

@@ -1,6 +1,7 @@
 "use client";
 import { useState } from "react";
-import { USUAL_SETTLER, type VesselView } from "@/core/advice";
+import type { VesselView } from "@/core/advice";
+import { USUAL_SETTLER } from "@/core/advice/settler";
 import { sludgeMostMm } from "@/core/advice/terms";
 import { formatMillimetres, parseMillimetres, parsePlain } from "@/core/units";
 import { useNumber, useTell } from "@/desk";

@@ -1,4 +1,5 @@
-import { mixOf, type Settling, type VesselView } from "@/core/advice";
+import type { Settling, VesselView } from "@/core/advice";
+import { mixOf } from "@/core/advice/mixture";
 import { mixViscosityMm2PerS } from "@/core/blending";
 import { OutOfRange, Refused } from "@/core/numerics";
 import { type DrawEnd, type DrawSchedule, drawEnd, drawOffLine, drawSchedule } from "@/core/settling";

@@ -1,6 +1,7 @@
 "use client";
 import { useState } from "react";
-import { mixOf, type VesselView } from "@/core/advice";
+import type { VesselView } from "@/core/advice";
+import { mixOf } from "@/core/advice/mixture";
 import { liquidOf } from "@/core/blending";
 import type { Draft, Settings } from "@/core/ledger";
 import { centrifugeLitresPerHour, leftAfterPasses, sigmaM2 } from "@/core/settling";

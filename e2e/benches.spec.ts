@@ -1,35 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { litresIn, openDemo, openLog } from "./yard";
 
-test("settle: a dip moves the draw-off line, a disturbance the date, and Why says what it rests on", async ({
-  page,
-}) => {
-  await openDemo(page, "/settle?vessel=drum-5");
-  const drawOff = page.getByRole("complementary", { name: "Draw off" });
-  await expect(drawOff.getByText(/ready about Wed 2 Dec/)).toBeVisible();
-  await drawOff.getByText("Why?").click();
-  await expect(drawOff.getByText(/Standing 10\.\d days/)).toBeVisible();
-  await expect(drawOff.getByText(/No dip since it was stirred/)).toBeVisible();
-  await drawOff.getByRole("button", { name: "Disturbed" }).click();
-  await page.getByRole("radio", { name: "Driven" }).click();
-  await page.getByRole("button", { name: "Log it" }).click();
-  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Drum 5, today");
-  await expect(drawOff.getByText(/ready about Wed 2 Dec/)).toBeHidden();
-  await page.getByRole("link", { name: /^Heel tub/ }).click();
-  await expect(page.getByRole("heading", { level: 1, name: /^Heel tub/ })).toBeVisible();
-});
-
-test("settle: drawing more than there is, or into a full vessel, is refused and the typing stays", async ({ page }) => {
-  await openDemo(page, "/settle?vessel=drum-3");
-  await page.getByLabel("Litres you got").fill("120");
-  await page.getByRole("button", { name: "Log the draw-off" }).click();
-  await expect(page.getByText(/Feed tub would run over by/)).toBeVisible();
-  await expect(page.getByLabel("Litres you got")).toHaveValue("120");
-  await page.getByLabel("Litres you got").fill("");
-  await page.getByRole("button", { name: "Log the draw-off" }).click();
-  await expect(page.getByText("Say how many litres you drew.")).toBeVisible();
-});
-
 test("filter: a washed bag starts again, and a loss above the litres is refused", async ({ page }) => {
   await openDemo(page, "/filter");
   await expect(page.getByLabel("Litres", { exact: true })).toHaveValue("22.2");

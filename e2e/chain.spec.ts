@@ -3,7 +3,7 @@ import { complaints, litresIn, openDemo } from "./yard";
 
 /** How a person works the page: with the keyboard alone, or with a thumb. */
 interface Hands {
-  press(page: Page, role: "button" | "link" | "radio", name: string | RegExp): Promise<void>;
+  press(page: Page, role: "button" | "link" | "radio" | "tab", name: string | RegExp): Promise<void>;
   type(page: Page, label: string, text: string): Promise<void>;
 }
 
@@ -27,7 +27,7 @@ async function tabTo(page: Page, target: ReturnType<Page["getByRole"]>): Promise
   for (let i = 0; i < 140; i++) {
     if (await target.evaluate((el) => el === document.activeElement)) return;
     const inGroup = await target.evaluate(
-      (el) => el.closest('[role="radiogroup"]')?.contains(document.activeElement) ?? false,
+      (el) => el.closest('[role="radiogroup"], [role="tablist"]')?.contains(document.activeElement) ?? false,
     );
     await page.keyboard.press(inGroup ? "ArrowRight" : "Tab");
   }
@@ -103,14 +103,16 @@ async function kitchenToKilometre(page: Page, barehands: Hands, openLog: () => P
   await step("dip the drum that is ready", async () => {
     await hands.press(page, "link", /^Drum 3/);
     await expect(page.getByRole("heading", { level: 1, name: /Drum 3/ })).toBeVisible();
+    await hands.press(page, "tab", "Read");
     await hands.press(page, "button", "Dip");
-    await hands.type(page, "Fat line, mm from the bottom (if you know)", "52");
-    await hands.press(page, "button", "Log it");
-    await said(page, "Dipped Drum 3.");
+    await hands.type(page, "Fat line", "52");
+    await hands.press(page, "button", "Log the dip");
+    await said(page, "Dipped Drum 3. The forecast rests on it now.");
     await expect(page.getByText("draw off here, 77 mm")).toBeVisible();
   });
 
   await step("draw off what is clear; the heel stays", async () => {
+    await hands.press(page, "tab", "Draw off");
     await hands.type(page, "Litres you got", "60");
     await hands.press(page, "button", "Log the draw-off");
     await said(page, "Drew 60 L off Drum 3. The heel stays.");

@@ -10,6 +10,12 @@ const PAGES = [
   "/labels",
   "/container?vessel=drum-5",
   "/settle",
+  "/settle?vessel=cone",
+  "/settle?vessel=heel-tub",
+  "/fining?vessel=drum-5",
+  "/warm?vessel=drum-5",
+  "/spin?vessel=drum-5",
+  "/cup?vessel=drum-5",
   "/filter",
   "/blend",
   "/kettle",
@@ -55,7 +61,8 @@ test("every page draws, and no request leaves the machine", async ({ page }) => 
 
 for (const width of [1280, 360])
   test(`every page is accessible and fits at ${width} px`, async ({ page }) => {
-    test.setTimeout(120_000);
+    // Some twenty pages, each looked over whole: minutes on a busy machine.
+    test.setTimeout(300_000);
     await page.setViewportSize({ width, height: 800 });
     for (const path of PAGES) {
       await openDemo(page, path);

@@ -2,7 +2,7 @@
 import { spawnSync } from "node:child_process";
 import { mkdirSync } from "node:fs";
 import { join } from "node:path";
-import { ensureBuild, ensureInstall, root } from "./lib.mjs";
+import { ensureBuild, ensureChromium, ensureInstall, root } from "./lib.mjs";
 
 ensureInstall();
 const quiet = process.argv.includes("--json");
@@ -24,5 +24,8 @@ await build({
   logLevel: "error",
 });
 process.exitCode =
-  spawnSync(process.execPath, ["--expose-gc", outfile, ...process.argv.slice(2)], { cwd: root, stdio: "inherit" })
-    .status ?? 1;
+  spawnSync(process.execPath, ["--expose-gc", outfile, ...process.argv.slice(2)], {
+    cwd: root,
+    stdio: "inherit",
+    env: { ...process.env, CHROMIUM_PATH: ensureChromium() },
+  }).status ?? 1;

@@ -6,6 +6,7 @@ import { appendEntry, buildTimeline, type Entry, type EntryId, offerEntry, proje
 import { bigYard } from "@/demo";
 import { CLOSED_FORM_TARGET, heavy, rates } from "./bench/calculations";
 import { heapGrowthKiB, serverGrowth } from "./bench/posts";
+import { sliderTrace } from "./bench/slider";
 import { time } from "./bench/timing";
 import { firstLoad } from "./firstLoad.mjs";
 
@@ -67,6 +68,7 @@ const result = {
     heapGrowthKiB: await heapGrowthKiB(),
     ...(existsSync("/proc/self/status") && { server: await serverGrowth(join(import.meta.dirname, "..")) }),
   },
+  slider: await sliderTrace(join(import.meta.dirname, "..")),
   firstLoadKiB: firstLoad(),
 };
 
@@ -94,6 +96,10 @@ else {
     console.log(
       `1,000 POSTs over HTTP: ${server.perS} a second, server ${server.beforeMiB} MiB before, ${server.afterMiB} MiB after\n`,
     );
+  const { slider } = result;
+  console.log(
+    `Time slider over 12 vessels: ${slider.perSecond} frames a second (median ${slider.medianMs} ms, 95 % under ${slider.p95Ms} ms, longest ${slider.longestMs} ms, ${slider.longTasks} tasks over 50 ms)\n`,
+  );
   for (const [page, kib] of Object.entries(result.firstLoadKiB))
     console.log(`${kib.toFixed(1).padStart(7)} KiB first load  ${page}`);
 }

@@ -1,9 +1,7 @@
-import { spawn } from "node:child_process";
 import { readFileSync } from "node:fs";
-import { createServer } from "node:net";
-import { join } from "node:path";
 import { POST } from "@/app/api/calc/[name]/route";
 import { EVERY_CALCULATION } from "@/core/calculations";
+import { serveApp } from "./server";
 
 const WARM_UP = 500;
 /** A server takes its memory as it comes to need it, and needs some thousand requests to have come to it all. */
@@ -41,16 +39,10 @@ export async function heapGrowthKiB(): Promise<number> {
 
 /** MiB of the served app before and after a thousand POSTs over HTTP, and how many a second. Linux only. */
 export async function serverGrowth(root: string): Promise<{ beforeMiB: number; afterMiB: number; perS: number }> {
-  const port = await freePort();
-  const server = spawn(
-    process.execPath,
-    [join(root, "node_modules/next/dist/bin/next"), "start", "-H", "127.0.0.1", "-p", String(port)],
-    { cwd: root, stdio: "ignore" },
-  );
+  const { server, port } = await serveApp(root);
   try {
     const ask: Ask = async (name, body) =>
       (await fetch(`http://127.0.0.1:${port}/api/calc/${name}`, { method: "POST", body })).text();
-    await untilAnswers(`http://127.0.0.1:${port}/api/calc`);
     await posts(SERVER_WARM_UP, ask);
     const beforeMiB = residentMiB(server.pid ?? 0);
     const start = performance.now();
@@ -60,27 +52,6 @@ export async function serverGrowth(root: string): Promise<{ beforeMiB: number; a
   } finally {
     server.kill();
   }
-}
-
-const freePort = (): Promise<number> =>
-  new Promise((found) => {
-    const s = createServer();
-    s.listen(0, "127.0.0.1", () => {
-      const address = s.address();
-      s.close(() => found(typeof address === "object" && address ? address.port : 0));
-    });
-  });
-
-async function untilAnswers(url: string): Promise<void> {
-  for (let i = 0; i < 300; i++) {
-    const answers = await fetch(url).then(
-      (r) => r.ok,
-      () => false,
-    );
-    if (answers) return;
-    await new Promise((r) => setTimeout(r, 100));
-  }
-  throw new Error("the server did not answer in 30 s");
 }
 
 function residentMiB(pid: number): number {

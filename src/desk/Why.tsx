@@ -13,10 +13,12 @@ interface Props<N extends CalculationName> {
   readonly readings: string;
   readonly likely?: string | undefined;
   readonly more?: ReactNode;
+  /** What is asked, where a screen has more than one. */
+  readonly title?: string;
 }
 
 /** The Why of a figure: closed until asked, worked out off the page, and again when the figure changes. */
-export function Why<N extends CalculationName>({ name, input, readings, likely, more }: Props<N>) {
+export function Why<N extends CalculationName>({ name, input, readings, likely, more, title = "Why?" }: Props<N>) {
   const [open, setOpen] = useState(false);
   const picture = useId();
   const units = useUnits();
@@ -27,7 +29,7 @@ export function Why<N extends CalculationName>({ name, input, readings, likely, 
       onToggle={(e) => setOpen(e.currentTarget.open)}
     >
       <summary className="min-h-[var(--target)] cursor-pointer content-center font-plate text-[17px] font-semibold">
-        Why?
+        {title}
       </summary>
       {!open ? null : asked === null ? (
         <p className="pb-3 text-ink-2">Working it out.</p>

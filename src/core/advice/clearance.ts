@@ -66,13 +66,13 @@ function stepOf(yard: YardState, draft: Draft): Step | null {
       );
     case "displace":
       return step("pour", draft.data.body, contentsOf(yard, draft.data.header, false), draft.data.amount.celsius);
-    case "fining":
-      return step(
-        "dose",
-        draft.data.vessel,
-        [{ substance: "water", amount: draft.data.waterLitres }],
-        draft.data.celsius,
-      );
+    case "fining": {
+      const water = step("dose", draft.data.vessel, [{ substance: "water", amount: draft.data.waterLitres }]);
+      // As hot as the oil that it goes into, which was just warmed for it.
+      return water && draft.data.celsius !== undefined
+        ? { ...water, into: { ...water.into, celsius: draft.data.celsius } }
+        : water;
+    }
     case "spin":
       return step("centrifuge", draft.data.to, contentsOf(yard, draft.data.from, false), draft.data.amount.celsius);
     case "draw-off":

@@ -46,6 +46,7 @@ import { centrifuge } from "./settling/centrifuge";
 import { drainTime } from "./settling/drainTime";
 import { drawOff } from "./settling/drawOff";
 import { fining } from "./settling/fining";
+import { settleClarity } from "./settling/settleClarity";
 import { settleClear } from "./settling/settleClear";
 import { settleFit } from "./settling/settleFit";
 import { settleForecast } from "./settling/settleForecast";
@@ -73,6 +74,7 @@ export const CALCULATIONS = [
   drawOff,
   fining,
   settleClear,
+  settleClarity,
   settleFit,
   settleForecast,
   settlerFull,

@@ -39,7 +39,7 @@ export function Clearing({ bench, step }: Props) {
       className: "border-stop border-dashed",
     },
   ];
-  const words = rows.map((r) => `${r.name.toLowerCase()}: ${day(r.at)}`).join("; ");
+  const words = rows.map((r) => `${r.name}: ${day(r.at)}`).join("; ");
   return (
     <section aria-labelledby="clearing-title">
       <h2 id="clearing-title" className="flex items-baseline justify-between text-lg">

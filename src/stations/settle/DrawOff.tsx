@@ -123,7 +123,7 @@ export function DrawOff({
           Start drawing off
         </Button>
       ) : null}
-      <PipeworkFields pipework={pipework} />
+      <PipeworkFields pipework={pipework} vessel={v} plan={plan} celsius={celsius} />
       <p className="text-[14px] text-ink-2">
         Thickness: {thicknessWords(v.thickness)}{" "}
         <YardLink href={`/cup?vessel=${v.vessel.id}`} className="text-go underline underline-offset-4">

@@ -2,7 +2,9 @@
 import type { SettleBench, Way, WayName } from "@/core/advice";
 import { formatMinutes, formatNumber } from "@/core/units";
 import { useUnits, YardLink } from "@/desk";
+import { useYard } from "@/store";
 import { NOT_POSSIBLE, WAY_WORDS } from "@/ui/words";
+import { heatVerdict } from "./heatVerdict";
 
 type Possible = Extract<Way, { possible: true }>;
 type Measure = "days" | "litres" | "kWh" | "minutes";
@@ -24,6 +26,7 @@ interface Props {
 /** The five ways for this lot on one chart: a row a way, a bar a measure, the best of each in green. */
 export function Hurry({ bench }: Props) {
   const units = useUnits();
+  const { heaterKw } = useYard().view.settings;
   const possible = bench.ways.filter((w): w is Possible => w.possible);
   const most = (m: Measure): number => Math.max(...possible.map((w) => w[m]), 1e-9);
   const best = (m: Measure, how: "least" | "most"): number =>
@@ -86,20 +89,18 @@ export function Hurry({ bench }: Props) {
         </tbody>
       </table>
       <p className="mt-1 text-[14px] text-ink-2">{heatVerdict(bench, units.litres)}</p>
+      <details className="text-[14px] text-ink-2">
+        <summary className="min-h-[var(--target)] cursor-pointer content-center">What this rests on</summary>
+        <ul className="list-disc pl-5">
+          <li>Days: this vessel's own forecast, from today; the settler at its own cut, fed all day.</li>
+          <li>
+            Heat: {formatNumber(heaterKw, 1)} kW, 2,000 J for each kilogram and kelvin, a tenth lost. Gelatine counts
+            warming to stir it in and to dry the oil after; a centrifuge its heat and motor.
+          </li>
+          <li>Your time: as it usually is. Weigh it against your own: the order of the ways seldom changes.</li>
+          <li>Litres that come out clear: a cake of gelatine keeps a twentieth, a bowl's paste a fiftieth.</li>
+        </ul>
+      </details>
     </section>
   );
-}
-
-const DAY_MS = 86_400_000;
-
-/** Whether a day of the kettle's heat pays. */
-export function heatVerdict(b: SettleBench, litres: (l: number) => string): string {
-  const { heated, asItIs } = b;
-  const energy = `${formatNumber(heated.kWh, 1)} kWh, the energy in ${litres(heated.oilLitres)} of this oil`;
-  if (heated.readyAt === null) return "Warming it once does not clear it at this cold.";
-  if (asItIs.readyAt === null) return `Warming it pays: left alone it never clears. It takes ${energy}.`;
-  const days = (Date.parse(asItIs.readyAt) - Date.parse(heated.readyAt)) / DAY_MS;
-  return days > 0.5
-    ? `Warming it once saves ${formatNumber(days, days < 10 ? 1 : 0)} days for ${energy}.`
-    : `Warming it does not pay: it stirs everything up again, and takes ${energy}.`;
 }

@@ -1,9 +1,20 @@
 "use client";
+import type { VesselView } from "@/core/advice";
+import { Why } from "@/desk";
 import { Choice, TextField } from "@/ui";
+import { thicknessWords } from "@/ui/words";
+import { type DrawPlan, whyDraw } from "./drawPlan";
 import type { usePipework } from "./usePipework";
 
+interface Props {
+  readonly pipework: ReturnType<typeof usePipework>;
+  readonly vessel: VesselView;
+  readonly plan: DrawPlan | null;
+  readonly celsius: number;
+}
+
 /** How it is drawn: a hose over the rim, or a hole in the side. */
-export function PipeworkFields({ pipework: p }: { pipework: ReturnType<typeof usePipework> }) {
+export function PipeworkFields({ pipework: p, vessel, plan, celsius }: Props) {
   return (
     <details className="mt-2">
       <summary className="min-h-[var(--target)] cursor-pointer content-center text-[15px]">
@@ -58,6 +69,14 @@ export function PipeworkFields({ pipework: p }: { pipework: ReturnType<typeof us
           />
         )}
       </div>
+      {plan ? (
+        <Why
+          name="drain-time"
+          title="Why so long?"
+          input={whyDraw(vessel, plan, celsius)}
+          readings={thicknessWords(vessel.thickness)}
+        />
+      ) : null}
     </details>
   );
 }

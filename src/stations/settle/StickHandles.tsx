@@ -70,7 +70,7 @@ function Handle({
       <div
         role="slider"
         tabIndex={0}
-        aria-label={LINE_NAMES[field]}
+        aria-label={`${LINE_NAMES[field]}, on the stick`}
         aria-orientation="vertical"
         aria-valuemin={0}
         aria-valuemax={rimMm}

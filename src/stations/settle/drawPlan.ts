@@ -1,8 +1,9 @@
 import type { Settling, VesselView } from "@/core/advice";
 import { mixOf } from "@/core/advice/mixture";
 import { mixViscosityMm2PerS } from "@/core/blending";
+import type { InputOf } from "@/core/calculations";
 import { OutOfRange, Refused } from "@/core/numerics";
-import { type DrawEnd, type DrawSchedule, drawEnd, drawOffLine, drawSchedule } from "@/core/settling";
+import { type DrawEnd, type DrawSchedule, drawEnd, drawOffLine, drawSchedule, type Hose } from "@/core/settling";
 import { litresAtHeight } from "@/core/vessels";
 
 /** What oil is drawn through, as it is typed and kept on this device. */
@@ -22,6 +23,8 @@ export const USUAL_PIPEWORK: Pipework = { way: "hose", diameterMm: 12, lengthMm:
 const LEAST_DROP_MM = 10;
 
 export interface DrawPlan {
+  readonly surfaceMm: number;
+  readonly pipe: Hose;
   readonly lineMm: number;
   /** Where the hole would be bored, or is. */
   readonly holeMm: number;
@@ -59,19 +62,16 @@ export function planDraw(
   const nuMm2PerS = mixViscosityMm2PerS(mix, celsius);
   const hole = pipework.way === "hole";
   const holeMm = bored ?? Math.max(0, lineMm - LEAST_DROP_MM);
+  const pipe = {
+    diameterMm: pipework.diameterMm,
+    lengthMm: hole ? 0 : pipework.lengthMm,
+    dropMm: hole ? Math.max(LEAST_DROP_MM, lineMm - holeMm) : pipework.dropMm,
+  };
   try {
-    const schedule = drawSchedule(
-      v.vessel,
-      surfaceMm,
-      lineMm,
-      {
-        diameterMm: pipework.diameterMm,
-        lengthMm: hole ? 0 : pipework.lengthMm,
-        dropMm: hole ? Math.max(LEAST_DROP_MM, lineMm - holeMm) : pipework.dropMm,
-      },
-      nuMm2PerS,
-    );
+    const schedule = drawSchedule(v.vessel, surfaceMm, lineMm, pipe, nuMm2PerS);
     return {
+      surfaceMm,
+      pipe,
       lineMm,
       holeMm,
       litres,
@@ -85,4 +85,20 @@ export function planDraw(
     if (error instanceof Refused || error instanceof OutOfRange) return null;
     throw error;
   }
+}
+
+/** The same draw as one calculation asks it: a vessel of one plan area, its mean over what is drawn. */
+export function whyDraw(v: VesselView, plan: DrawPlan, celsius: number): InputOf<"drain-time"> {
+  const depthMm = plan.surfaceMm - plan.lineMm;
+  const main = mixOf(v.components, v.thickness).reduce((a, b) => (b.litres > a.litres ? b : a));
+  return {
+    diameterMm: plan.pipe.diameterMm,
+    lengthMm: plan.pipe.lengthMm,
+    headMm: depthMm + plan.pipe.dropMm,
+    areaM2: plan.schedule.litres / depthMm,
+    litres: plan.schedule.litres,
+    fluid: main.fluid.id,
+    celsius,
+    usedFactor: main.usedFactor,
+  };
 }

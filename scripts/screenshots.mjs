@@ -26,8 +26,17 @@ const VIEWS = [
     ],
   },
   { name: "labels", path: "/labels" },
-  { name: "settle", path: "/settle?vessel=drum-3" },
-  { name: "settle-phone", path: "/settle?vessel=drum-3", phone: true },
+  { name: "settle", path: "/settle?vessel=drum-5", wait: "canvas" },
+  { name: "settler", path: "/settle?vessel=cone", wait: "canvas" },
+  {
+    name: "settle-phone",
+    path: "/settle?vessel=drum-5",
+    phone: true,
+    presses: [
+      ["tab", "Read"],
+      ["button", "Dip"],
+    ],
+  },
   { name: "filter", path: "/filter" },
   { name: "blend", path: "/blend?vessel=tractor-tank", wait: "canvas" },
   { name: "kettle", path: "/kettle" },
@@ -36,7 +45,6 @@ const VIEWS = [
   { name: "books", path: "/books" },
   { name: "shed", path: "/shed" },
   { name: "calculations", path: "/calculations?name=thinner", open: "Why?" },
-  { name: "why", path: "/settle?vessel=drum-3", open: "Why?" },
   { name: "log", path: "/", keys: ["l"] },
 ];
 const args = process.argv.slice(2);

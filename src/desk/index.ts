@@ -9,6 +9,7 @@ export { useAwake } from "./useAwake";
 export { useChosenVessel } from "./useChosenVessel";
 export { isRefused, useClearance } from "./useClearance";
 export { forgetKept, useKept } from "./useKept";
+export { useNarrow } from "./useNarrow";
 export { useNumber } from "./useNumber";
 export { useRunSheet } from "./useRunSheet";
 export { useSeconds } from "./useSeconds";

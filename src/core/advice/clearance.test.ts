@@ -65,3 +65,30 @@ describe("what the yard is asked before a step", () => {
     );
   });
 });
+
+describe("what the settling bench asks", () => {
+  const fining = (celsius?: number): Draft => ({
+    kind: "fining",
+    data: { vessel: vid("ready"), waterLitres: 5, gelatineG: 200, ...(celsius !== undefined && { celsius }) },
+  });
+  it("never stirs water into oil that is as hot as it was just said to be", () => {
+    expect(codes(fining(82))).toEqual(["water-into-hot-oil"]);
+    expect(codes(fining(45))).toEqual([]);
+    expect(codes(fining())).toEqual([]);
+  });
+  it("never spins petrol", () => {
+    const spin = (from: string): Draft => ({
+      kind: "spin",
+      data: { from: vid(from), to: vid("can"), amount, pasteLitres: 0.1, cutUm: 5 },
+    });
+    expect(codes(spin("petrol"))).toContain("petrol-in-centrifuge");
+    expect(codes(spin("ready"))).toEqual([]);
+  });
+  it("feeds a settler with oil", () => {
+    const feed: Draft = {
+      kind: "displace",
+      data: { header: vid("ready"), body: vid("creamy"), overflow: vid("can"), amount, passingShare: 0 },
+    };
+    expect(codes(feed)).toEqual([]);
+  });
+});

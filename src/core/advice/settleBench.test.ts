@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { buildTimeline, type Draft, type Entry, project, yardAt } from "../ledger";
 import { drum, entry, iso, kitchen, vat, vid } from "../ledger/testing";
 import { clearanceOf, heelOf, pastForecasts, settleBench, viewYard } from ".";
+import { chooseWay } from "./chooseWay";
 
 const DAY = 1440;
 const NOW = 9 * DAY;
@@ -83,6 +84,16 @@ describe("the settling bench", () => {
       entry("21", 20, dirty("C", 200, {})),
     ];
     expect(bench(settler).ways[2]).toMatchObject({ possible: true, kWh: 0 });
+  });
+  it("chooses what asks least among those that are done in time", () => {
+    const ways = bench([], DAY).ways;
+    expect(chooseWay(ways, Number.POSITIVE_INFINITY)?.way).toBe("wait");
+    const hurried = chooseWay(ways, 2);
+    expect(hurried && hurried.days <= 2).toBe(true);
+    for (const w of ways)
+      if (w.possible && hurried && w.days <= 2)
+        expect(w.minutes + 2 * w.kWh).toBeGreaterThanOrEqual(hurried.minutes + 2 * hurried.kWh);
+    expect(chooseWay(ways, 0.0001)).toBeNull();
   });
   it("offers nothing where nothing settles", () => {
     expect(settleBench(project(setup()), vid("feed"), iso(NOW))).toBeNull();

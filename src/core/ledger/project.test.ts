@@ -13,7 +13,53 @@ const name = fc.constantFrom(...NAMES);
 const litres = fc.double({ min: 0.01, max: 80, noNaN: true });
 const celsius = fc.option(fc.double({ min: -10, max: 60, noNaN: true }), { nil: undefined });
 
+/** What the settling bench writes, among the pours: each moves litres, or starts a clock again. */
+const bench: fc.Arbitrary<Draft> = fc.oneof(
+  fc
+    .record({ vessel: name, waterLitres: litres })
+    .map((r): Draft => ({ kind: "fining", data: { ...r, vessel: vid(r.vessel), gelatineG: 100 } })),
+  fc.record({ from: name, to: name, litres, paste: fc.double({ min: 0, max: 4, noNaN: true }) }).map(
+    (r): Draft => ({
+      kind: "spin",
+      data: { from: vid(r.from), to: vid(r.to), amount: { litres: r.litres }, pasteLitres: r.paste, cutUm: 5 },
+    }),
+  ),
+  fc
+    .record({
+      header: name,
+      body: name,
+      overflow: name,
+      litres,
+      passingShare: fc.double({ min: 0, max: 1, noNaN: true }),
+    })
+    .map(
+      (r): Draft => ({
+        kind: "displace",
+        data: {
+          header: vid(r.header),
+          body: vid(r.body),
+          overflow: vid(r.overflow),
+          amount: { litres: r.litres },
+          passingShare: r.passingShare,
+        },
+      }),
+    ),
+  fc.record({ vessel: name, to: name, litres }).map(
+    (r): Draft => ({
+      kind: "clean-out",
+      data: { vessel: vid(r.vessel), to: vid(r.to), amount: { litres: r.litres } },
+    }),
+  ),
+  fc
+    .record({ vessel: name, clearMm: fc.double({ min: 0, max: 900, noNaN: true }) })
+    .map((r): Draft => ({ kind: "dip", data: { vessel: vid(r.vessel), clearMm: r.clearMm } })),
+  fc
+    .record({ vessel: name, also: fc.array(name, { maxLength: 2 }) })
+    .map((r): Draft => ({ kind: "disturbed", data: { vessel: vid(r.vessel), how: "driven", also: r.also.map(vid) } })),
+);
+
 const draft: fc.Arbitrary<Draft> = fc.oneof(
+  bench,
   fc.record({ to: name, litres, celsius, fluid: fc.constantFrom("canola" as const, "palm" as const) }).map(
     (r): Draft => ({
       kind: "pickup",
@@ -89,6 +135,9 @@ function picture(yard: YardState): unknown {
       v.stirredAt,
     ]),
     faults: yard.faults.map((f) => [f.code, f.entry]),
+    // What grain sizes are learnt from, and what forecasts are held against.
+    standings: yard.standings.map((s) => [s.vessel.id, s.since, s.dips.length, nano(s.contents.total)]),
+    draws: yard.draws,
     out: Object.values(balance(yard).out).map(nano),
   };
 }

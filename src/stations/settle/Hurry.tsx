@@ -1,8 +1,11 @@
 "use client";
+import { useState } from "react";
 import type { SettleBench, Way, WayName } from "@/core/advice";
+import { chooseWay } from "@/core/advice/chooseWay";
 import { formatMinutes, formatNumber } from "@/core/units";
 import { useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
+import { Choice } from "@/ui";
 import { NOT_POSSIBLE, WAY_WORDS } from "@/ui/words";
 import { heatVerdict } from "./heatVerdict";
 
@@ -19,6 +22,20 @@ const MEASURES: readonly { key: Measure; name: string; best: "least" | "most" }[
 /** Where a way has a bench or a run sheet of its own. */
 const HREF: Partial<Record<WayName, string>> = { fine: "/fining", centrifuge: "/spin", warm: "/warm" };
 
+/** When it is wanted. */
+const DEADLINES = [
+  { key: "tomorrow", name: "Tomorrow", days: 1 },
+  { key: "week", name: "This week", days: 7 },
+  { key: "ever", name: "No hurry", days: Number.POSITIVE_INFINITY },
+] as const;
+
+const inDays = (days: number): string =>
+  days < 0.05
+    ? "now"
+    : days < 1
+      ? `in ${formatMinutes(Math.round(days * 24 * 60))}`
+      : `in ${formatNumber(days, 0)} ${Math.round(days) === 1 ? "day" : "days"}`;
+
 interface Props {
   readonly bench: SettleBench;
 }
@@ -27,6 +44,9 @@ interface Props {
 export function Hurry({ bench }: Props) {
   const units = useUnits();
   const { heaterKw } = useYard().view.settings;
+  const [needed, setNeeded] = useState("ever");
+  const withinDays = DEADLINES.find((d) => d.key === needed)?.days ?? Number.POSITIVE_INFINITY;
+  const choice = chooseWay(bench.ways, withinDays);
   const possible = bench.ways.filter((w): w is Possible => w.possible);
   const most = (m: Measure): number => Math.max(...possible.map((w) => w[m]), 1e-9);
   const best = (m: Measure, how: "least" | "most"): number =>
@@ -42,6 +62,22 @@ export function Hurry({ bench }: Props) {
       <h2 id="ways-title" className="text-lg">
         Choose for me
       </h2>
+      <Choice
+        label="Needed"
+        narrow
+        options={DEADLINES.map((d) => ({ value: d.key, name: d.name }))}
+        value={needed}
+        onChange={setNeeded}
+      />
+      <p className="my-1 text-[15px]" aria-live="polite" data-choice={choice?.way ?? "none"}>
+        {choice ? (
+          <>
+            <b>{WAY_WORDS[choice.way]}</b>: it asks least of you and is clear {inDays(choice.days)}.
+          </>
+        ) : (
+          "No way is done by then."
+        )}
+      </p>
       <table className="w-full table-fixed text-[14px]">
         <thead>
           <tr className="text-left text-ink-2">
@@ -55,7 +91,11 @@ export function Hurry({ bench }: Props) {
         </thead>
         <tbody>
           {bench.ways.map((w) => (
-            <tr key={w.way} className="border-t border-rule" data-way={w.way}>
+            <tr
+              key={w.way}
+              className={`border-t border-rule ${choice?.way === w.way ? "bg-card" : ""}`}
+              data-way={w.way}
+            >
               <th scope="row" className="py-1 text-left leading-tight font-semibold">
                 {HREF[w.way] && w.possible ? (
                   <YardLink

@@ -2,7 +2,7 @@
 import { useState } from "react";
 import type { SettleBench, VesselView } from "@/core/advice";
 import { formatNumber } from "@/core/units";
-import { useLog } from "@/desk";
+import { useLog, useNarrow } from "@/desk";
 import { Button } from "@/ui";
 import { shortDay } from "@/ui/words";
 import { DipForm } from "./DipForm";
@@ -19,10 +19,11 @@ interface Props {
 /** What was read of this vessel, what that says of its dirt, and a new reading. */
 export function Readings({ vessel: v, bench, dip }: Props) {
   const log = useLog();
+  const narrow = useNarrow();
   const [jar, setJar] = useState(false);
   const s = v.settling;
   const count = v.dips.length + v.jars.length;
-  if (dip.open) return <DipForm vessel={v} dip={dip} />;
+  if (dip.open && !narrow) return <DipForm vessel={v} dip={dip} />;
   if (jar) return <JarForm vessel={v} onDone={() => setJar(false)} />;
   return (
     <>
@@ -42,7 +43,15 @@ export function Readings({ vessel: v, bench, dip }: Props) {
         </p>
       ) : null}
       <div className="mt-2 grid grid-cols-3 gap-2">
-        <Button look="go" onClick={dip.start}>
+        <Button
+          look="go"
+          disabled={dip.open}
+          onClick={() => {
+            dip.start();
+            // On a phone the lines and their fields stand at the drawing.
+            if (narrow) document.getElementById("cut-away")?.scrollIntoView();
+          }}
+        >
           Dip
         </Button>
         <Button look="go" onClick={() => setJar(true)}>

@@ -8,6 +8,7 @@ import { useYard } from "@/store";
 import { Bench, Button, buttonClass, Choice, TextField } from "@/ui";
 import { Mark } from "./Mark";
 import { RoundMarks } from "./RoundMarks";
+import { SettleMarks } from "./SettleMarks";
 
 /** The yard's own marks, how it is shown, and what stands in it. */
 export function ShedScreen() {
@@ -142,6 +143,7 @@ export function ShedScreen() {
         />
       </div>
       <RoundMarks settings={settings} onSet={set} />
+      <SettleMarks settings={settings} onSet={set} />
     </Bench>
   );
 }

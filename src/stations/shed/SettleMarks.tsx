@@ -1,0 +1,62 @@
+"use client";
+import type { Settings } from "@/core/ledger";
+import { parsePlain } from "@/core/units";
+import { Mark } from "./Mark";
+
+interface Props {
+  readonly settings: Settings;
+  readonly onSet: (data: Partial<Settings>) => void;
+}
+
+const rounded = (n: number): number => Math.round(n * 1000) / 1000;
+
+/** What is wet, how big a drop is, what heat costs: what the settling bench judges by. */
+export function SettleMarks({ settings, onSet }: Props) {
+  return (
+    <section aria-labelledby="settle-marks" className="my-6 max-w-[720px]">
+      <h2 id="settle-marks" className="text-xl">
+        Settling
+      </h2>
+      <div className="mt-2 grid gap-4 sm:grid-cols-2">
+        <Mark
+          label="Wet above, water by weight"
+          suffix="%"
+          hint="0.1 spits in a pan; 0.075 is a usual mark for straight oil"
+          value={rounded(settings.waterLimitShare * 100)}
+          parse={parsePlain}
+          onSet={(percent) => onSet({ waterLimitShare: percent / 100 })}
+          min={0.005}
+          max={5}
+        />
+        <Mark
+          label="A hundred drops of the trickle are"
+          suffix="mL"
+          hint="Count them into a measure once"
+          value={rounded(settings.dropMillilitres * 100)}
+          parse={parsePlain}
+          onSet={(ml) => onSet({ dropMillilitres: ml / 100 })}
+          min={0.5}
+          max={50}
+        />
+        <Mark
+          label="A kWh costs"
+          suffix={settings.currency}
+          value={settings.energyPricePerKwh}
+          parse={parsePlain}
+          onSet={(energyPricePerKwh) => onSet({ energyPricePerKwh })}
+          min={0}
+          max={1000}
+        />
+        <Mark
+          label="Heater"
+          suffix="kW"
+          value={settings.heaterKw}
+          parse={parsePlain}
+          onSet={(heaterKw) => onSet({ heaterKw })}
+          min={0.05}
+          max={50}
+        />
+      </div>
+    </section>
+  );
+}

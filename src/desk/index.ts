@@ -1,7 +1,9 @@
 export { StepButton } from "./AdviceSteps";
 export { Interlock } from "./Interlock";
+export { IntoChoice } from "./IntoChoice";
 export { LogContext, useLog } from "./LogContext";
 export { useHref, YardLink } from "./links";
+export { NumberField } from "./NumberField";
 export { Photo } from "./Photo";
 export { RunSheet, type SheetStep } from "./RunSheet";
 export { SourceWorth } from "./SourceWorth";

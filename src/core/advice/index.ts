@@ -17,7 +17,7 @@ export {
   roomAlong,
   settlingRoom,
 } from "./roundQuestion";
-export { type Clearing, type SettleBench, settleBench, type Track, WARMER_K } from "./settleBench";
+export { type Clearing, type SettleBench, settleBench, type Track } from "./settleBench";
 export { heldUm, type SettlerDay, settlerDay, USUAL_SETTLER } from "./settler";
 export { type SettlingQuestionData, settlingQuestion } from "./settlingQuestion";
 export type { Settling, Standing } from "./standing";

@@ -117,6 +117,26 @@ describe("wet oil", () => {
   });
 });
 
+describe("wet oil, drawn", () => {
+  it("is neither filtered nor offered to an engine, and a fill from it is warned of", () => {
+    const entries: Entry[] = [
+      ...setup(),
+      entry("20", 50 * DAY, { kind: "water-test", data: { how: "hot-pan", vessel: vid("A"), saw: "foams" } }),
+      entry("21", 51 * DAY, {
+        kind: "draw-off",
+        data: { from: vid("A"), to: vid("feed"), amount: { litres: 60 }, suctionMm: 60, suspendedShare: 0 },
+      }),
+    ];
+    const view = viewYard(project(entries), iso(52 * DAY));
+    expect(view.advice.filter((a) => a.vessel === "feed").map((a) => a.code)).toEqual(["wet"]);
+    const fill: Draft = {
+      kind: "fill",
+      data: { vehicle: "van" as never, from: vid("feed"), to: vid("B"), amount: { litres: 5 } },
+    };
+    expect(clearanceOf(project(entries), fill).warnings).toMatchObject([{ code: "wet-into-vehicle", vessel: "feed" }]);
+  });
+});
+
 describe("heels", () => {
   const heel = (muck: object, litres = 60, minute = 3 * DAY) => {
     const yard = project([...setup(), entry("20", 3 * DAY - 60, dirty("H", litres, muck))]);

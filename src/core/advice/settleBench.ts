@@ -14,6 +14,7 @@ import { MS_PER_HOUR } from "../units";
 import { GrainBook } from "./grains";
 import { type HeatPlan, heatPlan } from "./heatPlan";
 import { layersShown, type Question, questionOf } from "./settlingQuestion";
+import { WARMER_K } from "./terms";
 import { type Way, waysFor } from "./ways";
 
 /** Where each class has cleared to, hour by hour: what a slider runs along. */
@@ -52,7 +53,6 @@ export interface SettleBench {
   readonly ways: readonly Way[];
 }
 
-export const WARMER_K = 5;
 const STEPS = 160;
 const LEAST_SPAN_HOURS = 14 * 24;
 const MOST_SPAN_HOURS = 400 * 24;

@@ -35,3 +35,6 @@ export function tippedAt({ place: id }: Vessel, places: readonly Place[], vessel
 /** How high muck may stand in a displacement settler: as its owner says, or up to where a cone ends. */
 export const sludgeMostMm = ({ settler, shape }: Pick<Vessel, "settler" | "shape">): number | null =>
   settler?.sludgeMostMm ?? (shape.kind === "cone-cylinder" ? shape.coneHeightMm : null);
+
+/** How much warmer or colder a shed is thought, to see what that would do. */
+export const WARMER_K = 5;

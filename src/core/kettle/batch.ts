@@ -25,7 +25,7 @@ export interface Batch {
   readonly methanolToGlycerolShare: number;
   /** Of the ester layer, lost in washing. */
   readonly washLossShare: number;
-  /** Glycerol phase as drained; null where it was not measured. */
+  /** Glycerol phase as drained; null where it was not measured, or none was to come. */
   readonly drainedGlycerolLitres: number | null;
 }
 
@@ -52,6 +52,8 @@ export interface BatchBalance {
 }
 
 const SOAP_KG_PER_L = 1.02;
+/** Where less than this is predicted, nothing that was drained can be held against it. */
+const A_DROP_LITRES = 1e-6;
 
 /**
  * Where the litres and kilograms of a batch go. Mass is conserved: ester is what oil and methanol leave when glycerol is
@@ -107,7 +109,7 @@ export function batchBalance(b: Batch, oil: Fluid, ester: Fluid): BatchBalance {
     inKg: oilKg + methanolInKg + b.catalystG / 1000,
     outKg: fuelKg + washLossKg + methanolWashedKg + glycerolPhaseKg,
     drainedToPredicted:
-      b.drainedGlycerolLitres === null || glycerolPhaseLitres <= 0
+      b.drainedGlycerolLitres === null || glycerolPhaseLitres < A_DROP_LITRES
         ? null
         : b.drainedGlycerolLitres / glycerolPhaseLitres,
   };

@@ -4,7 +4,7 @@ import { ulid } from "ulid";
 import { FLUIDS, type FluidId, kinematicViscosityMm2PerS } from "@/core/fluids";
 import type { Cup, CupId } from "@/core/ledger";
 import { formatNumber, parsePlain } from "@/core/units";
-import { useNumber, useTell, useUnits } from "@/desk";
+import { NumberField, useNumber, useTell, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Button, SelectField, TextField } from "@/ui";
 import { CupFigures } from "./CupFigures";
@@ -89,33 +89,16 @@ export function Calibrate({ cup, onKept }: { cup: Cup | undefined; onKept: (id: 
           onChange={setWhat}
         />
         {what === "other" ? (
-          <TextField
-            label="Its thickness"
-            value={own.text}
-            onChange={own.set}
-            error={own.error}
-            decimal
-            suffix="mm²/s"
-          />
+          <NumberField label="Its thickness" of={own} suffix="mm²/s" />
         ) : (
-          <TextField
+          <NumberField
             label="At"
-            value={celsius.text}
-            onChange={celsius.set}
-            error={celsius.error}
-            decimal
-            suffix={units.celsius(0).split(" ")[1]}
+            of={celsius}
+            suffix={units.celsiusUnit}
             hint={nu === null ? undefined : `${formatNumber(nu, 2)} mm²/s by the table`}
           />
         )}
-        <TextField
-          label="It ran for"
-          value={seconds.text}
-          onChange={seconds.set}
-          error={seconds.error}
-          decimal
-          suffix="s"
-        />
+        <NumberField label="It ran for" of={seconds} suffix="s" />
         <div className="self-end">
           <Stopwatch onStop={(s) => seconds.set(String(s))} />
         </div>

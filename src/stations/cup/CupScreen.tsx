@@ -6,9 +6,9 @@ import { calibrateCup, cupViscosity } from "@/core/fluids";
 import type { Cup } from "@/core/ledger";
 import { Refused } from "@/core/numerics";
 import { formatNumber, parsePlain } from "@/core/units";
-import { useNumber, useTell, useUnits, Why } from "@/desk";
+import { NumberField, useNumber, useTell, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
-import { Bench, Button, SelectField, TextField } from "@/ui";
+import { Bench, Button, SelectField } from "@/ui";
 import { thicknessWords } from "@/ui/words";
 import { Calibrate } from "./Calibrate";
 import { Stopwatch } from "./Stopwatch";
@@ -91,22 +91,8 @@ function TimeLot({ cup, lot }: { cup: Cup; lot: VesselView }) {
       <p className="text-[14px] text-ink-2">Now: {thicknessWords(lot.thickness)}</p>
       <Stopwatch onStop={(s) => seconds.set(String(s))} />
       <div className="mt-2 grid grid-cols-2 gap-2">
-        <TextField
-          label="It ran"
-          value={seconds.text}
-          onChange={seconds.set}
-          error={seconds.error}
-          decimal
-          suffix="s"
-        />
-        <TextField
-          label="At"
-          value={celsius.text}
-          onChange={celsius.set}
-          error={celsius.error}
-          decimal
-          suffix={units.celsius(0).split(" ")[1]}
-        />
+        <NumberField label="It ran" of={seconds} suffix="s" />
+        <NumberField label="At" of={celsius} suffix={units.celsiusUnit} />
       </div>
       {found ? (
         <p className={`mt-2 ${found.ok ? "font-plate text-[26px] font-semibold" : "text-stop"}`}>

@@ -8,6 +8,7 @@ import { formatNumber, parsePlain } from "@/core/units";
 import {
   Interlock,
   isRefused,
+  NumberField,
   RunSheet,
   type SheetStep,
   useChosenVessel,
@@ -19,7 +20,7 @@ import {
   useUnits,
 } from "@/desk";
 import { useYard } from "@/store";
-import { Button, TextField } from "@/ui";
+import { Button } from "@/ui";
 
 /** Gelatine fining, step by step: warm, dissolve, stir in, rest, decant; then the oil is wet until it is tested. */
 export function FiningScreen() {
@@ -145,23 +146,9 @@ function Recipe() {
     <details className="mt-2 text-[15px]">
       <summary className="min-h-[var(--target)] cursor-pointer content-center">Your own recipe</summary>
       <div className="grid grid-cols-3 gap-2">
-        <TextField
-          label="Water, of the oil"
-          value={water.text}
-          onChange={water.set}
-          error={water.error}
-          decimal
-          suffix="%"
-        />
-        <TextField
-          label="Gelatine a litre"
-          value={gelatine.text}
-          onChange={gelatine.set}
-          error={gelatine.error}
-          decimal
-          suffix="g"
-        />
-        <TextField label="Rest" value={rest.text} onChange={rest.set} error={rest.error} decimal suffix="h" />
+        <NumberField label="Water, of the oil" of={water} suffix="%" />
+        <NumberField label="Gelatine a litre" of={gelatine} suffix="g" />
+        <NumberField label="Rest" of={rest} suffix="h" />
       </div>
       <Button className="mt-2" onClick={keep}>
         Keep the recipe
@@ -198,14 +185,7 @@ function Stirred({ vessel: v, waterLitres, gelatineG, onDone }: StirredProps) {
   };
   return (
     <>
-      <TextField
-        label="The oil is at"
-        value={celsius.text}
-        onChange={celsius.set}
-        error={celsius.error}
-        decimal
-        suffix={units.celsius(0).split(" ")[1]}
-      />
+      <NumberField label="The oil is at" of={celsius} suffix={units.celsiusUnit} />
       <Interlock clearance={clearance} />
       <div aria-live="polite">{refused ? <p className="text-stop">{refused}</p> : null}</div>
       <Button look="go" wide disabled={isRefused(clearance)} onClick={() => void log()}>

@@ -1,6 +1,7 @@
 "use client";
 import dynamic from "next/dynamic";
 import type { SettleBench } from "@/core/advice";
+import { WARMER_K } from "@/core/advice/terms";
 import { useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { shortDay } from "@/ui/words";
@@ -25,10 +26,15 @@ export function Clearing({ bench, step }: Props) {
   const share = Math.round(alongRow(bench.asItIs.clarity, step) * 100);
   const rows = [
     { key: "as", name: "As it is", at: bench.asItIs.readyAt, className: "border-ink border-solid" },
-    { key: "warm", name: `${units.kelvin(5)} warmer`, at: bench.warmer.readyAt, className: "border-oil border-dashed" },
+    {
+      key: "warm",
+      name: `${units.kelvin(WARMER_K)} warmer`,
+      at: bench.warmer.readyAt,
+      className: "border-oil border-dashed",
+    },
     {
       key: "cold",
-      name: `${units.kelvin(5)} colder`,
+      name: `${units.kelvin(WARMER_K)} colder`,
       at: bench.colder.readyAt,
       className: "border-[#3f7488] border-dotted",
     },

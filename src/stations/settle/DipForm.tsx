@@ -1,9 +1,9 @@
 "use client";
-import { useState } from "react";
 import type { VesselView } from "@/core/advice";
 import type { Draft } from "@/core/ledger";
-import { Interlock, useClearance, useNumber, useTell, useUnits } from "@/desk";
-import { Button, TextField } from "@/ui";
+import { NumberField, useNumber, useUnits } from "@/desk";
+import { TextField } from "@/ui";
+import { KeepOrDrop } from "./KeepOrDrop";
 import { type DipDraft, type DipField, LINE_NAMES, LINES } from "./useDip";
 
 const FIELDS: readonly DipField[] = [...LINES, "scumMm"];
@@ -11,9 +11,7 @@ const FIELDS: readonly DipField[] = [...LINES, "scumMm"];
 /** The lines of a dip, typed here or dragged on the drawing; only what was read is logged. */
 export function DipForm({ vessel: v, dip }: { vessel: VesselView; dip: DipDraft }) {
   const units = useUnits();
-  const tell = useTell();
   const celsius = useNumber("", units.parseCelsius);
-  const [refused, setRefused] = useState<string | null>(null);
   const nothing = Object.keys(dip.read).length === 0 && celsius.value === null;
   const wrong = Object.keys(dip.errors).length > 0 || (celsius.text.trim() !== "" && celsius.value === null);
   const draft: Draft = {
@@ -24,13 +22,6 @@ export function DipForm({ vessel: v, dip }: { vessel: VesselView; dip: DipDraft 
       ...(celsius.value !== null && { celsius: celsius.value }),
       ...(v.settling?.readyAt && { forecast: { readyAt: v.settling.readyAt } }),
     },
-  };
-  const clearance = useClearance(nothing || wrong ? null : draft);
-  const odd = (clearance?.warnings.length ?? 0) > 0;
-  const log = async (): Promise<void> => {
-    const problem = await tell(draft, `Dipped ${v.vessel.name}. The forecast rests on it now.`);
-    setRefused(problem);
-    if (problem === null) dip.stop();
   };
   return (
     <section aria-labelledby="dip-title">
@@ -52,23 +43,14 @@ export function DipForm({ vessel: v, dip }: { vessel: VesselView; dip: DipDraft 
             suffix="mm"
           />
         ))}
-        <TextField
-          label="Oil at"
-          value={celsius.text}
-          onChange={celsius.set}
-          error={celsius.error}
-          decimal
-          suffix={units.celsius(0).split(" ")[1]}
-        />
+        <NumberField label="Oil at" of={celsius} suffix={units.celsiusUnit} />
       </div>
-      <Interlock clearance={clearance} />
-      <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>
-      <div className="mt-3 flex gap-2">
-        <Button look="go" wide disabled={nothing || wrong} onClick={() => void log()}>
-          {odd ? "Keep it as read" : "Log the dip"}
-        </Button>
-        <Button onClick={dip.stop}>{odd ? "Drop it" : "Cancel"}</Button>
-      </div>
+      <KeepOrDrop
+        draft={nothing || wrong ? null : draft}
+        said={`Dipped ${v.vessel.name}. The forecast rests on it now.`}
+        action="Log the dip"
+        onDone={dip.stop}
+      />
     </section>
   );
 }

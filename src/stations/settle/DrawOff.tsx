@@ -2,9 +2,9 @@
 import { useState } from "react";
 import type { Settling, VesselView } from "@/core/advice";
 import { formatMillimetres, formatMinutes, formatNumber, parseMillimetres } from "@/core/units";
-import { useKept, useNumber, useTell, useUnits, YardLink } from "@/desk";
+import { IntoChoice, NumberField, useKept, useNumber, useTell, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
-import { Button, Caution, Choice, Row, TextField } from "@/ui";
+import { Button, Caution, Row } from "@/ui";
 import { shortDay, thicknessWords } from "@/ui/words";
 import { planDraw } from "./drawPlan";
 import { GotForm } from "./GotForm";
@@ -89,16 +89,7 @@ export function DrawOff({
         <Row name="Heel that stays" value={units.litres(plan?.heelLitres ?? v.litres)} />
       </dl>
       <div className="mt-2">
-        <Choice
-          label="Into"
-          options={targets.slice(0, 6).map((t) => ({
-            value: t.vessel.id,
-            name: t.vessel.name,
-            detail: `room for ${units.litres(t.capacityLitres - t.litres)}`,
-          }))}
-          value={chosen}
-          onChange={setChosen}
-        />
+        <IntoChoice targets={targets} value={chosen} onChange={setChosen} />
       </div>
       {plan?.end.because === "receiver" && target ? (
         <p className="mt-2 text-[15px] text-stop">
@@ -130,14 +121,7 @@ export function DrawOff({
           Time it through a can
         </YardLink>
       </p>
-      <TextField
-        label="Margin above what stays"
-        value={margin.text}
-        onChange={margin.set}
-        error={margin.error}
-        decimal
-        suffix="mm"
-      />
+      <NumberField label="Margin above what stays" of={margin} suffix="mm" />
       {margin.value !== null && margin.value !== view.settings.marginMm ? (
         <Button
           className="mt-2"

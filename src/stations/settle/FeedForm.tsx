@@ -3,8 +3,8 @@ import { useState } from "react";
 import type { VesselView } from "@/core/advice";
 import type { Draft } from "@/core/ledger";
 import { formatNumber } from "@/core/units";
-import { Interlock, isRefused, useClearance, useNumber, useTell, useUnits } from "@/desk";
-import { Button, TextField } from "@/ui";
+import { Interlock, isRefused, NumberField, useClearance, useNumber, useTell, useUnits } from "@/desk";
+import { Button } from "@/ui";
 
 interface Props {
   readonly body: VesselView;
@@ -45,14 +45,7 @@ export function FeedForm({ body, header, overflow, batchLitres }: Props) {
   };
   return (
     <div className="mt-2">
-      <TextField
-        label="Litres fed today"
-        value={litres.text}
-        onChange={litres.set}
-        error={litres.error}
-        decimal
-        suffix={units.litreUnit}
-      />
+      <NumberField label="Litres fed today" of={litres} suffix={units.litreUnit} />
       <Interlock clearance={clearance} />
       <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>
       <Button look="go" wide className="mt-2" disabled={isRefused(clearance)} onClick={() => void feed()}>

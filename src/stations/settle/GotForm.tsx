@@ -3,8 +3,8 @@ import { useState } from "react";
 import type { Settling, VesselView } from "@/core/advice";
 import type { Draft } from "@/core/ledger";
 import { formatNumber } from "@/core/units";
-import { Interlock, isRefused, useClearance, useNumber, useTell, useUnits } from "@/desk";
-import { Button, ClarityJar, TextField } from "@/ui";
+import { Interlock, isRefused, NumberField, useClearance, useNumber, useTell, useUnits } from "@/desk";
+import { Button, ClarityJar } from "@/ui";
 import { CLARITY } from "@/ui/words";
 
 interface Props {
@@ -57,14 +57,7 @@ export function GotForm({ vessel: v, settling: s, to, lineMm, most, hanging, got
   };
   return (
     <div className="mt-3">
-      <TextField
-        label="Litres you got"
-        value={litres.text}
-        onChange={litres.set}
-        error={litres.error}
-        decimal
-        suffix={units.litreUnit}
-      />
+      <NumberField label="Litres you got" of={litres} suffix={units.litreUnit} />
       <fieldset className="mt-2">
         <legend className="text-[14px] text-ink-2">How it came, against the light (if you looked)</legend>
         <div className="mt-1 grid grid-cols-5 gap-1">

@@ -3,18 +3,17 @@ import { useState } from "react";
 import type { VesselView } from "@/core/advice";
 import type { Draft } from "@/core/ledger";
 import { parseMillimetres } from "@/core/units";
-import { Interlock, useClearance, useNumber, useTell, useUnits } from "@/desk";
-import { Button, Choice, ClarityJar, TextField } from "@/ui";
+import { NumberField, useNumber, useUnits } from "@/desk";
+import { Choice, ClarityJar } from "@/ui";
 import { CLARITY } from "@/ui/words";
+import { KeepOrDrop } from "./KeepOrDrop";
 
 /** A jar filled at a height and held to the light, before a printed page. */
 export function JarForm({ vessel: v, onDone }: { vessel: VesselView; onDone: () => void }) {
   const units = useUnits();
-  const tell = useTell();
   const at = useNumber(String(Math.round(v.settling?.drawOffMm ?? 0)), parseMillimetres);
   const celsius = useNumber("", units.parseCelsius);
   const [step, setStep] = useState<string>("");
-  const [refused, setRefused] = useState<string | null>(null);
   const wrong = at.value === null || (celsius.text.trim() !== "" && celsius.value === null);
   const draft: Draft = {
     kind: "jar",
@@ -25,13 +24,6 @@ export function JarForm({ vessel: v, onDone }: { vessel: VesselView; onDone: () 
       ...(celsius.value !== null && { celsius: celsius.value }),
       ...(v.settling?.readyAt && { forecast: { readyAt: v.settling.readyAt } }),
     },
-  };
-  const clearance = useClearance(step === "" || wrong ? null : draft);
-  const odd = (clearance?.warnings.length ?? 0) > 0;
-  const log = async (): Promise<void> => {
-    const problem = await tell(draft, `Jar of ${v.vessel.name} noted. The forecast rests on it now.`);
-    setRefused(problem);
-    if (problem === null) onDone();
   };
   return (
     <section aria-labelledby="jar-title">
@@ -55,24 +47,15 @@ export function JarForm({ vessel: v, onDone }: { vessel: VesselView; onDone: () 
         />
       </div>
       <div className="mt-2 grid grid-cols-2 gap-2">
-        <TextField label="Filled at" value={at.text} onChange={at.set} error={at.error} decimal suffix="mm" />
-        <TextField
-          label="Oil at"
-          value={celsius.text}
-          onChange={celsius.set}
-          error={celsius.error}
-          decimal
-          suffix={units.celsius(0).split(" ")[1]}
-        />
+        <NumberField label="Filled at" of={at} suffix="mm" />
+        <NumberField label="Oil at" of={celsius} suffix={units.celsiusUnit} />
       </div>
-      <Interlock clearance={clearance} />
-      <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>
-      <div className="mt-3 flex gap-2">
-        <Button look="go" wide disabled={step === "" || wrong} onClick={() => void log()}>
-          {odd ? "Keep it as read" : "Log the jar"}
-        </Button>
-        <Button onClick={onDone}>{odd ? "Drop it" : "Cancel"}</Button>
-      </div>
+      <KeepOrDrop
+        draft={step === "" || wrong ? null : draft}
+        said={`Jar of ${v.vessel.name} noted. The forecast rests on it now.`}
+        action="Log the jar"
+        onDone={onDone}
+      />
     </section>
   );
 }

@@ -4,7 +4,7 @@ import type { VesselView } from "@/core/advice";
 import { heldUm, settlerDay } from "@/core/advice/settler";
 import { type FeedWarmth, feedWarmth, litresPerHourOfDrops } from "@/core/settling";
 import { formatMinutes, formatNumber, parsePlain } from "@/core/units";
-import { useLog, useNumber, useUnits, Why } from "@/desk";
+import { NumberField, useLog, useNumber, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Caution, Row, TextField } from "@/ui";
 import { standingDays } from "@/ui/words";
@@ -109,12 +109,9 @@ export function SettlerPanel({ vessel: v, celsius }: { vessel: VesselView; celsi
         </p>
       )}
       <div className="mt-3 grid grid-cols-2 gap-2">
-        <TextField
+        <NumberField
           label="You count, drops a second"
-          value={counted.text}
-          onChange={counted.set}
-          error={counted.error}
-          decimal
+          of={counted}
           hint={
             rate === null
               ? undefined
@@ -127,7 +124,7 @@ export function SettlerPanel({ vessel: v, celsius }: { vessel: VesselView; celsi
           onChange={feedC.set}
           error={feedC.error ?? warmth ?? undefined}
           decimal
-          suffix={units.celsius(0).split(" ")[1]}
+          suffix={units.celsiusUnit}
         />
       </div>
       <Button

@@ -4,9 +4,9 @@ import type { VesselView } from "@/core/advice";
 import { USUAL_SETTLER } from "@/core/advice/settler";
 import { sludgeMostMm } from "@/core/advice/terms";
 import { formatMillimetres, parseMillimetres, parsePlain } from "@/core/units";
-import { useNumber, useTell } from "@/desk";
+import { NumberField, useNumber, useTell } from "@/desk";
 import { useYard } from "@/store";
-import { Button, SelectField, TextField } from "@/ui";
+import { Button, SelectField } from "@/ui";
 
 /** How a settler is piped, what it shall hold back, and how high its sludge may stand. */
 export function SettlerSetUp({ vessel: v, onDone }: { vessel: VesselView; onDone: () => void }) {
@@ -63,30 +63,9 @@ export function SettlerSetUp({ vessel: v, onDone }: { vessel: VesselView; onDone
           options={[none, ...of(["feed", "ready", "settling"])]}
           onChange={setOverflow}
         />
-        <TextField
-          label="Hold back grains from"
-          value={cut.text}
-          onChange={cut.set}
-          error={cut.error}
-          decimal
-          suffix="µm"
-        />
-        <TextField
-          label="Hours a day it is fed"
-          value={hours.text}
-          onChange={hours.set}
-          error={hours.error}
-          decimal
-          suffix="h"
-        />
-        <TextField
-          label="Sludge may stand to"
-          value={most.text}
-          onChange={most.set}
-          error={most.error}
-          decimal
-          suffix="mm"
-        />
+        <NumberField label="Hold back grains from" of={cut} suffix="µm" />
+        <NumberField label="Hours a day it is fed" of={hours} suffix="h" />
+        <NumberField label="Sludge may stand to" of={most} suffix="mm" />
       </div>
       <div className="mt-3 flex gap-2">
         <Button look="go" wide onClick={() => void keep()}>

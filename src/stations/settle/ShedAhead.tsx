@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { useNumber, useTell, useUnits } from "@/desk";
+import { NumberField, useNumber, useTell, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Choice, TextField } from "@/ui";
 
@@ -65,7 +65,7 @@ export function ShedAhead() {
       </div>
       {settings.shedAhead === "typed" ? (
         <div className="mt-2 flex items-end gap-2">
-          <TextField label="It will be" value={typed.text} onChange={typed.set} error={typed.error} decimal />
+          <NumberField label="It will be" of={typed} />
           <Button onClick={setTyped}>Use it</Button>
         </div>
       ) : null}

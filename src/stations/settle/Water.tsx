@@ -3,9 +3,9 @@ import { useState } from "react";
 import type { VesselView } from "@/core/advice";
 import type { Draft } from "@/core/ledger";
 import { formatNumber, parsePlain } from "@/core/units";
-import { useLog, useNumber, useTell } from "@/desk";
+import { NumberField, useLog, useNumber, useTell } from "@/desk";
 import { useYard } from "@/store";
-import { Button, Caution, TextField } from "@/ui";
+import { Button, Caution } from "@/ui";
 import { PAN_WORDS, shortDay } from "@/ui/words";
 
 const PAN = [
@@ -65,8 +65,8 @@ export function Water({ vessel: v }: { vessel: VesselView }) {
         {formatNumber(settings.waterLimitShare * 100, 2)} %.
       </p>
       <div className="mt-1 grid grid-cols-2 gap-2">
-        <TextField label="Before" value={wet.text} onChange={wet.set} error={wet.error} decimal suffix="g" />
-        <TextField label="Dried" value={dry.text} onChange={dry.set} error={dry.error} decimal suffix="g" />
+        <NumberField label="Before" of={wet} suffix="g" />
+        <NumberField label="Dried" of={dry} suffix="g" />
       </div>
       {share !== null ? (
         <p className="mt-1 font-plate text-[17px] font-semibold">

@@ -8,7 +8,9 @@ import { centrifugeLitresPerHour, leftAfterPasses, sigmaM2 } from "@/core/settli
 import { formatMinutes, formatNumber, parsePlain } from "@/core/units";
 import {
   Interlock,
+  IntoChoice,
   isRefused,
+  NumberField,
   useChosenVessel,
   useClearance,
   useNumber,
@@ -18,7 +20,7 @@ import {
   Why,
 } from "@/desk";
 import { useYard } from "@/store";
-import { Bench, Button, Caution, Choice, TextField } from "@/ui";
+import { Bench, Button, Caution } from "@/ui";
 import { BowlMarks } from "./BowlMarks";
 
 const FINES_KG_PER_M3 = 1100;
@@ -147,41 +149,11 @@ function PassForm({ vessel: v, hours }: { vessel: VesselView; hours: number }) {
   return (
     <>
       <h2 className="text-xl">Log a pass</h2>
-      <Choice
-        label="Into"
-        options={targets.slice(0, 6).map((t) => ({
-          value: t.vessel.id,
-          name: t.vessel.name,
-          detail: `room for ${units.litres(t.capacityLitres - t.litres)}`,
-        }))}
-        value={to}
-        onChange={setTo}
-      />
+      <IntoChoice targets={targets} value={to} onChange={setTo} />
       <div className="mt-2 flex flex-col gap-2">
-        <TextField
-          label="Litres through"
-          value={litres.text}
-          onChange={litres.set}
-          error={litres.error}
-          decimal
-          suffix={units.litreUnit}
-        />
-        <TextField
-          label="Paste in the bowl"
-          value={paste.text}
-          onChange={paste.set}
-          error={paste.error}
-          decimal
-          suffix={units.litreUnit}
-        />
-        <TextField
-          label="Minutes"
-          value={minutes.text}
-          onChange={minutes.set}
-          error={minutes.error}
-          decimal
-          suffix="min"
-        />
+        <NumberField label="Litres through" of={litres} suffix={units.litreUnit} />
+        <NumberField label="Paste in the bowl" of={paste} suffix={units.litreUnit} />
+        <NumberField label="Minutes" of={minutes} suffix="min" />
       </div>
       <Interlock clearance={clearance} />
       <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>

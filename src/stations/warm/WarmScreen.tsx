@@ -4,9 +4,19 @@ import { useEffect, useState } from "react";
 import type { SettleBench, VesselView } from "@/core/advice";
 import type { Draft } from "@/core/ledger";
 import { formatMinutes, formatNumber, parsePlain } from "@/core/units";
-import { RunSheet, type SheetStep, useChosenVessel, useHref, useNumber, useRunSheet, useTell, useUnits } from "@/desk";
+import {
+  NumberField,
+  RunSheet,
+  type SheetStep,
+  useChosenVessel,
+  useHref,
+  useNumber,
+  useRunSheet,
+  useTell,
+  useUnits,
+} from "@/desk";
 import { useYard } from "@/store";
-import { Button, TextField } from "@/ui";
+import { Button } from "@/ui";
 import { shortDay } from "@/ui/words";
 
 /** Warm settling: heat once, let it stand and cool; water and fines fall fast while it is thin. */
@@ -102,14 +112,7 @@ function HeaterOff({ vessel: v, onDone }: { vessel: VesselView; onDone: () => vo
   };
   return (
     <>
-      <TextField
-        label="The oil is at"
-        value={typed.text}
-        onChange={typed.set}
-        error={typed.error}
-        decimal
-        suffix={units.celsius(0).split(" ")[1]}
-      />
+      <NumberField label="The oil is at" of={typed} suffix={units.celsiusUnit} />
       <div aria-live="polite">{refused ? <p className="text-stop">{refused}</p> : null}</div>
       <Button look="go" wide onClick={() => void log()}>
         Heater is off: log it
@@ -150,17 +153,10 @@ function KettleMarks() {
     <details className="mt-2 text-[15px]">
       <summary className="min-h-[var(--target)] cursor-pointer content-center">Your heater</summary>
       <div className="grid grid-cols-2 gap-2">
-        <TextField label="Warm to" value={to.text} onChange={to.set} error={to.error} decimal />
-        <TextField label="Heater" value={kw.text} onChange={kw.set} error={kw.error} decimal suffix="kW" />
-        <TextField
-          label="Two thirds of the warmth gone in"
-          value={cooling.text}
-          onChange={cooling.set}
-          error={cooling.error}
-          decimal
-          suffix="h"
-        />
-        <TextField label="A kWh costs" value={price.text} onChange={price.set} error={price.error} decimal />
+        <NumberField label="Warm to" of={to} />
+        <NumberField label="Heater" of={kw} suffix="kW" />
+        <NumberField label="Two thirds of the warmth gone in" of={cooling} suffix="h" />
+        <NumberField label="A kWh costs" of={price} />
       </div>
       <Button className="mt-2" onClick={keep}>
         Keep

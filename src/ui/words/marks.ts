@@ -26,6 +26,7 @@ export function markWords(v: VesselView): string {
     const fluid = mostlyWords(v.components);
     return fluid.charAt(0).toUpperCase() + fluid.slice(1);
   }
+  if (v.litres > 0.05 && v.water?.wet) return role === "ready" ? "Wet, not ready" : `${ROLE_MARKS[role]}, wet`;
   const filtered = v.litres > 0.05 && v.filteredUm !== null && v.filteredUm > 0;
   return filtered ? `${ROLE_MARKS[role]}, ${formatNumber(v.filteredUm ?? 0, 0)} µm` : ROLE_MARKS[role];
 }

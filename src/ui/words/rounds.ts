@@ -37,6 +37,8 @@ export function wordIntake(w: IntakeWarning, view: YardView): string {
       return `${vesselName(view, w.vessel)} is kept for engine and gearbox oil. Kitchen oil in it is lost to the kettle.`;
     case "past-safe-level":
       return `${vesselName(view, w.vessel)} is safe to ${u.litres(w.safeLitres)}: oil swells as it warms, and a full can slops.`;
+    case "wet-into-vehicle":
+      return `${vesselName(view, w.vessel)} holds wet oil. Water rusts an injection pump and seizes it: dry it and test it first.`;
     case "past-payload":
       return `This is ${formatNumber(w.overKg, 0)} kg over the payload. Brakes and tyres are made for less.`;
   }

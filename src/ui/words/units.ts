@@ -15,6 +15,8 @@ export interface Units {
   /** "L", "gal": what stands behind a field for litres. */
   readonly litreUnit: string;
   celsius(celsius: number, decimals?: number): string;
+  /** "°C", "°F": what stands behind a field for a temperature. */
+  readonly celsiusUnit: string;
   /** A difference of temperatures. */
   kelvin(kelvin: number): string;
   /** In the yard's currency, two decimals. */
@@ -27,6 +29,7 @@ export const unitsOf = ({ volumeUnit, temperatureUnit, currency }: Settings): Un
   litres: (l) => formatLitres(l, volumeUnit),
   litreUnit: formatLitres(1, volumeUnit).split(" ").slice(1).join(" "),
   celsius: (c, decimals) => formatCelsius(c, temperatureUnit, decimals),
+  celsiusUnit: temperatureUnit === "f" ? "°F" : "°C",
   kelvin: (k) => (temperatureUnit === "f" ? `${formatNumber(k * 1.8, 0)} °F` : `${formatNumber(k, 0)} °C`),
   money: (amount) => `${amount < -0.005 ? "−" : ""}${currencySign(currency)}${formatNumber(Math.abs(amount), 2)}`,
   parseLitres: (text) => parseLitres(text, volumeUnit),

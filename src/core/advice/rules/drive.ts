@@ -79,7 +79,10 @@ export function notPurged({ vehicles, now, settings }: Reading): Advice[] {
 
 /** An oil tank that runs low while the store has oil to give. */
 export function fill(reading: Reading): Advice[] {
-  const ready = reading.vessels.find((v) => v.state.vessel.role === "ready" && v.standing.litres > 10);
+  // Wet oil is never offered to an engine.
+  const ready = reading.vessels.find(
+    (v) => v.state.vessel.role === "ready" && v.standing.litres > 10 && v.state.water?.wet !== true,
+  );
   if (!ready) return [];
   return reading.vehicles.flatMap(({ vehicle }): Advice[] => {
     const tank = vehicle.kind === "dual" ? find(reading, vehicle.oilTank) : undefined;

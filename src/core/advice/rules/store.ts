@@ -11,7 +11,7 @@ export function filter({ vessels, now }: Reading): Advice[] {
   );
   if (!ready) return [];
   return vessels.flatMap(({ state, standing }): Advice[] =>
-    state.vessel.role === "feed" && standing.litres >= WORTH_A_RUN_LITRES
+    state.vessel.role === "feed" && standing.litres >= WORTH_A_RUN_LITRES && state.water?.wet !== true
       ? [
           {
             id: `filter ${state.vessel.id}`,

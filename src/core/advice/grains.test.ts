@@ -110,6 +110,14 @@ describe("grain size, learnt from the yard's own readings", () => {
     expect(wide.readings).toBe(5);
     expect(wide.size.spread ?? 0).toBeGreaterThan(grains(project(sound), 14 * DAY).size.spread ?? 9);
   });
+  it("learns nothing from a drum that is clear down to its muck: that is long done", () => {
+    const clear = [
+      ...setup(),
+      entry("20", 60 * DAY, { kind: "dip", data: { vessel: vid("A"), clearMm: 4 } }),
+      entry("21", 60 * DAY + 1, { kind: "dip", data: { vessel: vid("A"), fatMm: 40, clearMm: 45 } }),
+    ];
+    expect(grains(project(clear), 61 * DAY)).toMatchObject({ readings: 0, size: { value: 1 } });
+  });
   it("reads oil that stands warmer than the shed as warmer", () => {
     const warm = [...setup(), entry("20", 8 * DAY, { kind: "dip", data: { vessel: vid("A"), celsius: 19 } })];
     const yard = project(warm);

@@ -1,7 +1,5 @@
 import { liquidOf } from "../blending";
 import {
-  type DipReading,
-  type JarReading,
   type PartLitres,
   type PastStanding,
   partsOf,
@@ -20,6 +18,7 @@ import {
   frontsOfFatLines,
   type GrainSize,
   layersOf,
+  muckTopMm,
   pairOf,
 } from "../settling";
 import { MS_PER_HOUR } from "../units";
@@ -70,8 +69,8 @@ export class GrainBook {
   ) {}
 
   /** From this standing's readings, and earlier ones of the same vessel or of the same source's oil. */
-  grainsOf(state: VesselState, parts: readonly PartLitres[], leaveOutLatest = false): Grains {
-    const here = this.digestState(state, parts, leaveOutLatest);
+  grainsOf(state: VesselState, parts: readonly PartLitres[]): Grains {
+    const here = this.digestState(state, parts);
     const alike = this.others(state).filter(
       (s) => s.dirt === here.dirt && (s.vesselId === here.vesselId || (s.source !== null && s.source === here.source)),
     );
@@ -97,12 +96,12 @@ export class GrainBook {
   /** What has stood before, and what stands elsewhere now. */
   private others(state: VesselState): Stood[] {
     this.past ??= this.yard.standings
-      .slice(-MOST_STANDINGS)
       .filter(tells)
+      .slice(-MOST_STANDINGS)
       .map((s) => this.digestPast(s));
     this.standing ??= [...this.yard.vessels.values()]
       .filter((v) => v.stirredAt !== null && tells(v))
-      .map((v) => this.digestState(v, partsOf(v.contents, this.yard.parts), false));
+      .map((v) => this.digestState(v, partsOf(v.contents, this.yard.parts)));
     return [...this.past, ...this.standing.filter((s) => s.vesselId !== state.vessel.id)];
   }
 
@@ -111,18 +110,8 @@ export class GrainBook {
     return this.digest({ ...s, parts, usual: null });
   }
 
-  private digestState(state: VesselState, parts: readonly PartLitres[], leaveOutLatest: boolean): Stood {
-    const [dips, jars] = leaveOutLatest ? withoutLatest(state) : [state.dips, state.jars];
-    const since = state.stirredAt ?? this.now;
-    return this.digest({
-      vessel: state.vessel,
-      since,
-      warmCelsius: state.warmCelsius,
-      dips,
-      jars,
-      parts,
-      usual: state,
-    });
+  private digestState(state: VesselState, parts: readonly PartLitres[]): Stood {
+    return this.digest({ ...state, since: state.stirredAt ?? this.now, parts, usual: state });
   }
 
   private digest(s: Looked): Stood {
@@ -155,11 +144,8 @@ const lastRead = ({ dips, jars }: Pick<PastStanding, "dips" | "jars">): string =
 const tells = ({ dips, jars }: Pick<PastStanding, "dips" | "jars">): boolean =>
   jars.length > 0 || dips.some((d) => d.clearMm !== undefined) || dips.filter((d) => d.fatMm !== undefined).length > 1;
 
-function withoutLatest(state: VesselState): [readonly DipReading[], readonly JarReading[]] {
-  const dip = state.dips.at(-1)?.at ?? "";
-  const jar = state.jars.at(-1)?.at ?? "";
-  return dip >= jar ? [state.dips.slice(0, -1), state.jars] : [state.dips, state.jars.slice(0, -1)];
-}
+/** Clear to within so much of the muck is clear down to it. */
+const STICK_MM = 10;
 
 /** What was read of one standing, as fall read against fall forecast. Doubtful readings are left out. */
 function pairsOf(
@@ -172,8 +158,11 @@ function pairsOf(
   const surface = (litres: number): number => heightAtLitres(s.vessel, Math.min(litres, capacityLitres(s.vessel)));
   const dips = s.dips.filter((d) => d.doubts.length === 0);
   const slowest = classes.reduce((a, b) => (course.fallMmAt(b, 1, 1e9) < course.fallMmAt(a, 1, 1e9) ? b : a));
+  const fatMm = dips.findLast((d) => d.fatMm !== undefined)?.fatMm;
+  const bottomMm = muckTopMm(layersOf(s.vessel, s.parts, { fatMm })) + STICK_MM;
   const clear = dips.flatMap((d) =>
-    d.clearMm === undefined
+    // Clear down to the muck is clear: it tells only that the last of it has come down some time ago.
+    d.clearMm === undefined || d.clearMm <= bottomMm
       ? []
       : (pairOf(course, {
           dirt: slowest,

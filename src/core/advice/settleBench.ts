@@ -1,5 +1,5 @@
 import { liquidOf } from "../blending";
-import { partsOf, type VesselId, type YardState } from "../ledger";
+import { partsOf, type VesselId, type VesselState, type YardState } from "../ledger";
 import {
   celsiusAt,
   clarityAt,
@@ -92,7 +92,7 @@ export function settleBench(yard: YardState, vessel: VesselId, now: string): Set
     warmer: moved(WARMER_K),
     colder: moved(-WARMER_K),
     heated: { ...heat, ...heatedClearing(q, course, heat, hours) },
-    before: beforeLatest(yard, vessel, now, book),
+    before: beforeLatest(yard, state, now, book),
     ways: waysFor(yard, state, q, answer, heat),
   };
 }
@@ -130,7 +130,9 @@ function slowestHours(
   size: GrainSize,
   depthMm: number,
 ): number | null {
-  const each = classes.map((c) => course.hoursToFall(scaled(c, size.value), depthMm));
+  // What floats is skimmed, not waited for.
+  const sinking = classes.filter((c) => course.fallMmAt(c, 1, depthMm) > 0);
+  const each = sinking.map((c) => course.hoursToFall(scaled(c, size.value), depthMm));
   return each.some((h) => h === null) ? null : Math.max(...each.map((h) => h ?? 0));
 }
 
@@ -194,16 +196,16 @@ function othersOf(
 
 const SHOWN = new Set(["settling", "settler", "heel"]);
 
-function beforeLatest(yard: YardState, vessel: VesselId, now: string, book: GrainBook): SettleBench["before"] {
-  const state = yard.vessels.get(vessel);
-  if (!state || state.dips.length + state.jars.length === 0) return null;
+/** The forecast as it was before the latest dip or jar; null where nothing was read since it was stirred. */
+function beforeLatest(yard: YardState, state: VesselState, now: string, book: GrainBook): SettleBench["before"] {
+  const { dips, jars } = state;
+  if (dips.length + jars.length === 0) return null;
+  const dipLast = (dips.at(-1)?.at ?? "") >= (jars.at(-1)?.at ?? "");
+  const earlier = dipLast ? { ...state, dips: dips.slice(0, -1) } : { ...state, jars: jars.slice(0, -1) };
   const parts = partsOf(state.contents, yard.parts);
-  const without = book.grainsOf(state, parts, true);
-  const dipLast = (state.dips.at(-1)?.at ?? "") >= (state.jars.at(-1)?.at ?? "");
-  const earlier = dipLast ? { ...state, dips: state.dips.slice(0, -1) } : { ...state, jars: state.jars.slice(0, -1) };
   const q = questionOf(yard, earlier, parts, layersShown(earlier, parts, true), now, book);
   if (!q) return null;
   const course = new FallCourse(liquidOf(q.mix), q.temperatures, []);
-  const ready = slowestHours(course, q.classes, without.size, q.surfaceMm - q.drawOffMm);
-  return { readyAt: isoAfter(q.since, ready), readings: without.readings, size: without.size.value };
+  const ready = slowestHours(course, q.classes, q.grains.size, q.surfaceMm - q.drawOffMm);
+  return { readyAt: isoAfter(q.since, ready), readings: q.grains.readings, size: q.grains.size.value };
 }

@@ -57,6 +57,13 @@ export const CutAway = memo(function CutAway({ vessel: v, dip }: Props) {
             {mm}
           </text>
         ))}
+        {v.settling && v.vessel.role !== "raw" && !dip?.open ? (
+          <Above
+            x={SCALE_PX + width / 2}
+            y={(v.vessel.rimMm - v.settling.drawOffMm) * pxPerMm + 2}
+            text={`${units.litres(v.settling.drawableLitres)} above`}
+          />
+        ) : null}
         {dip?.open
           ? null
           : labels.map((l) => (
@@ -87,6 +94,21 @@ export const CutAway = memo(function CutAway({ vessel: v, dip }: Props) {
     </div>
   );
 });
+
+const PLATE_PX = { width: 92, height: 22 };
+
+/** What lies above the draw-off line, on a plate that reads on any oil. */
+function Above({ x, y, text }: { x: number; y: number; text: string }) {
+  const top = y - PLATE_PX.height - 5;
+  return (
+    <>
+      <rect x={x - PLATE_PX.width / 2} y={top} rx="4" {...PLATE_PX} className="fill-card" />
+      <text x={x} y={top + 16} textAnchor="middle" className="fill-ink font-plate text-[16px] font-semibold">
+        {text}
+      </text>
+    </>
+  );
+}
 
 function labelsOf(v: VesselView, litres: string): Label[] {
   const labels: Label[] = [{ mm: v.surfaceMm, text: `oil ${formatMillimetres(v.surfaceMm)}, ${litres}` }];

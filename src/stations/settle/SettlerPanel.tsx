@@ -79,6 +79,9 @@ export function SettlerPanel({ vessel: v, celsius }: { vessel: VesselView; celsi
       </p>
       <dl>
         <Row name={`Header: ${header?.vessel.name ?? "none set"}`} value={header ? units.litres(header.litres) : "–"} />
+        {header && header.litres > 0.05 ? (
+          <Row name="Header lasts" value={formatMinutes(Math.round((header.litres / day.litresPerHour) * 60))} />
+        ) : null}
         <Row name="Tied up in the body" value={units.litres(day.tiedUpLitres)} />
         <Row
           name={`Overflow: ${overflow?.vessel.name ?? "none set"}`}

@@ -10,7 +10,7 @@ import { useSeconds } from "./useSeconds";
 export interface SheetStep {
   readonly title: string;
   readonly body: ReactNode;
-  readonly caution?: string;
+  readonly caution?: string | undefined;
   /** What one should see or read when it is done. */
   readonly expect?: string;
   readonly minutes?: number;

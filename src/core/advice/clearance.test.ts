@@ -76,6 +76,14 @@ describe("what the settling bench asks", () => {
     expect(codes(fining(45))).toEqual([]);
     expect(codes(fining())).toEqual([]);
   });
+  it("never warms what petrol is in", () => {
+    const warm = (vessel: string): Draft => ({
+      kind: "disturbed",
+      data: { vessel: vid(vessel), how: "heated", celsius: 40 },
+    });
+    expect(codes(warm("petrol"))).toContain("petrol-heated");
+    expect(codes(warm("ready"))).toEqual([]);
+  });
   it("never spins petrol", () => {
     const spin = (from: string): Draft => ({
       kind: "spin",

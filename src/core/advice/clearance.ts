@@ -73,6 +73,10 @@ function stepOf(yard: YardState, draft: Draft): Step | null {
         ? { ...water, into: { ...water.into, celsius: draft.data.celsius } }
         : water;
     }
+    case "disturbed":
+      return draft.data.celsius === undefined
+        ? null
+        : step("heat", draft.data.vessel, contentsOf(yard, draft.data.vessel, false), draft.data.celsius);
     case "spin":
       return step("centrifuge", draft.data.to, contentsOf(yard, draft.data.from, false), draft.data.amount.celsius);
     case "draw-off":

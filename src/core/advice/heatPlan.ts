@@ -20,7 +20,7 @@ export interface HeatPlan {
 }
 
 /** Of a kettle's heat a tenth goes past the oil. */
-const EFFICIENCY = 0.9;
+export const HEATER_EFFICIENCY = 0.9;
 const MJ_PER_KWH = 3.6;
 
 /** Heat for a day: m·cp·ΔT/efficiency, then Newton's cooling towards the shed. Source: physics §5 (drying), §3. */
@@ -29,7 +29,7 @@ export function heatPlan(yard: YardState, q: Question, now: string): HeatPlan {
   const from = celsiusAt(q.temperatures, q.hours);
   const toCelsius = Math.max(from, warmToCelsius);
   const kg = mixLitres(q.mix) * mixRho15KgPerL(q.mix);
-  const kWh = dryingKWh(kg, from, toCelsius, 0, EFFICIENCY);
+  const kWh = dryingKWh(kg, from, toCelsius, 0, HEATER_EFFICIENCY);
   return {
     fromCelsius: from,
     toCelsius,

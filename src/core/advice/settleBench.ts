@@ -3,10 +3,10 @@ import { partsOf, type VesselId, type VesselState, type YardState } from "../led
 import {
   celsiusAt,
   clarityAt,
-  type DirtShare,
   FallCourse,
   forecastSettling,
   type GrainSize,
+  hoursUntilClear,
   scaled,
   type TemperaturePoint,
 } from "../settling";
@@ -120,20 +120,8 @@ function clearing(q: Question, course: FallCourse, size: GrainSize, hours: reado
   const depthMm = q.surfaceMm - q.drawOffMm;
   return {
     clarity: hours.map((h) => clarityAt(course, q.classes, size.value, depthMm, h)),
-    readyAt: isoAfter(q.since, slowestHours(course, q.classes, size, depthMm)),
+    readyAt: isoAfter(q.since, hoursUntilClear(course, q.classes, size.value, depthMm)),
   };
-}
-
-function slowestHours(
-  course: FallCourse,
-  classes: readonly DirtShare[],
-  size: GrainSize,
-  depthMm: number,
-): number | null {
-  // What floats is skimmed, not waited for.
-  const sinking = classes.filter((c) => course.fallMmAt(c, 1, depthMm) > 0);
-  const each = sinking.map((c) => course.hoursToFall(scaled(c, size.value), depthMm));
-  return each.some((h) => h === null) ? null : Math.max(...each.map((h) => h ?? 0));
 }
 
 /** Until now as it was; while the heater runs it is all stirred up; then as it cools. */
@@ -142,7 +130,7 @@ function heatedClearing(q: Question, course: FallCourse, heat: HeatPlan, hours: 
   const off = q.hours + heat.heaterHours;
   const cooling = new FallCourse(liquidOf(q.mix), heat.cooling, []);
   const { size } = q.grains;
-  const ready = slowestHours(cooling, q.classes, size, depthMm);
+  const ready = hoursUntilClear(cooling, q.classes, size.value, depthMm);
   return {
     clarity: hours.map((h) => {
       if (h <= q.hours) return clarityAt(course, q.classes, size.value, depthMm, h);
@@ -206,6 +194,6 @@ function beforeLatest(yard: YardState, state: VesselState, now: string, book: Gr
   const q = questionOf(yard, earlier, parts, layersShown(earlier, parts, true), now, book);
   if (!q) return null;
   const course = new FallCourse(liquidOf(q.mix), q.temperatures, []);
-  const ready = slowestHours(course, q.classes, q.grains.size, q.surfaceMm - q.drawOffMm);
+  const ready = hoursUntilClear(course, q.classes, q.grains.size.value, q.surfaceMm - q.drawOffMm);
   return { readyAt: isoAfter(q.since, ready), readings: q.grains.readings, size: q.grains.size.value };
 }

@@ -8,6 +8,7 @@ import {
   type DirtKind,
   dayBatch,
   dropsPerSecond,
+  FINES_KG_PER_M3,
   litresPerHourForCut,
   litresUntilFull,
   muckTopMm,
@@ -39,9 +40,6 @@ export interface SettlerDay {
   readonly roomLitres: number;
   readonly dirtShare: number;
 }
-
-/** What the rate is meant to hold back is as heavy as fines. */
-const FINES_KG_PER_M3 = 1100;
 
 /** Null where sludge stands to the overflow, or nothing in it is oil. Litres at 15 °C, temperatures °C. */
 export function settlerDay(

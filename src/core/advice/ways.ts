@@ -7,16 +7,18 @@ import {
   celsiusAt,
   centrifugeLitresPerHour,
   FallCourse,
+  FINES_KG_PER_M3,
+  hoursUntilClear,
   litresPerHourForCut,
   muckTopMm,
   narrowestM2,
   type SettlingForecast,
-  scaled,
   sigmaM2,
   stokesVelocityMPerS,
 } from "../settling";
 import { capacityLitres, heightAtLitres } from "../vessels";
-import type { HeatPlan } from "./heatPlan";
+import { HEATER_EFFICIENCY, type HeatPlan } from "./heatPlan";
+import { USUAL_SETTLER } from "./settler";
 import { layersShown, type Question } from "./settlingQuestion";
 
 export type WayName = "wait" | "warm" | "displace" | "fine" | "centrifuge";
@@ -47,7 +49,6 @@ const DRY_CELSIUS = 60;
 const WATER_LEFT_SHARE = 0.005;
 /** Stirring gelatine in needs oil that is warm, and never hot. */
 const FINE_CELSIUS = 45;
-const EFFICIENCY = 0.9;
 const HOURS_PER_DAY = 24;
 /** Gelatine's cake and the paste of a bowl keep some oil back. */
 const KEPT_SHARE = { fine: 0.05, centrifuge: 0.02 } as const;
@@ -76,14 +77,14 @@ function wait(q: Question, answer: SettlingForecast): Way {
 }
 
 function warm(q: Question, heat: HeatPlan): Way {
+  if (holdsPetrol(q.mix)) return { way: "warm", possible: false, because: "petrol" };
   const course = new FallCourse(liquidOf(q.mix), heat.cooling, []);
-  const depth = q.surfaceMm - q.drawOffMm;
-  const hours = q.classes.map((c) => course.hoursToFall(scaled(c, q.grains.size.value), depth));
-  if (hours.some((h) => h === null)) return { way: "warm", possible: false, because: "never-clears" };
+  const hours = hoursUntilClear(course, q.classes, q.grains.size.value, q.surfaceMm - q.drawOffMm);
+  if (hours === null) return { way: "warm", possible: false, because: "never-clears" };
   return {
     way: "warm",
     possible: true,
-    days: (heat.heaterHours + Math.max(...hours.map((h) => h ?? 0))) / HOURS_PER_DAY,
+    days: (heat.heaterHours + hours) / HOURS_PER_DAY,
     litres: q.drawableLitres,
     kWh: heat.kWh,
     minutes: MINUTES.draw + MINUTES.warm,
@@ -98,7 +99,7 @@ function displace(yard: YardState, q: Question): Way {
   if (!settler) return { way: "displace", possible: false, because: "no-settler" };
   const rate = trickleRate(yard, settler, q);
   if (rate === null) return { way: "displace", possible: false, because: "never-clears" };
-  const hoursADay = settler.vessel.settler?.hoursADay ?? HOURS_A_DAY;
+  const hoursADay = settler.vessel.settler?.hoursADay ?? USUAL_SETTLER.hoursADay;
   const days = Math.max(1, cleanLitres(q) / (rate * hoursADay));
   return {
     way: "displace",
@@ -110,9 +111,6 @@ function displace(yard: YardState, q: Question): Way {
   };
 }
 
-const HOURS_A_DAY = 24;
-const CUT_UM = 20;
-
 /** L/h through a settler at which it still holds its cut of the lightest heavy dirt; null where its sludge is full. */
 function trickleRate(yard: YardState, settler: VesselState, q: Question): number | null {
   const oil = liquidOf(q.mix);
@@ -121,22 +119,24 @@ function trickleRate(yard: YardState, settler: VesselState, q: Question): number
   const top = muckTopMm(layers);
   const rim = heightAtLitres(settler.vessel, capacityLitres(settler.vessel));
   if (top >= rim) return null;
-  return litresPerHourForCut(settler.vessel.settler?.cutUm ?? CUT_UM, narrowestM2(settler.vessel, top, rim), {
-    particleKgPerM3: FINES_KG_PER_M3,
-    fluidKgPerM3: oil.kgPerM3(celsius),
-    viscosityPaS: oil.viscosityPaS(celsius),
-  });
+  return litresPerHourForCut(
+    settler.vessel.settler?.cutUm ?? USUAL_SETTLER.cutUm,
+    narrowestM2(settler.vessel, top, rim),
+    {
+      particleKgPerM3: FINES_KG_PER_M3,
+      fluidKgPerM3: oil.kgPerM3(celsius),
+      viscosityPaS: oil.viscosityPaS(celsius),
+    },
+  );
 }
-
-const FINES_KG_PER_M3 = 1100;
 
 function fine(yard: YardState, q: Question): Way {
   if (holdsPetrol(q.mix)) return { way: "fine", possible: false, because: "petrol" };
   const from = celsiusAt(q.temperatures, q.hours);
   const litres = cleanLitres(q);
   const kg = litres * mixRho15KgPerL(q.mix);
-  const warmUp = dryingKWh(kg, from, Math.max(from, FINE_CELSIUS), 0, EFFICIENCY);
-  const dry = dryingKWh(kg, from, Math.max(from, DRY_CELSIUS), kg * WATER_LEFT_SHARE, EFFICIENCY);
+  const warmUp = dryingKWh(kg, from, Math.max(from, FINE_CELSIUS), 0, HEATER_EFFICIENCY);
+  const dry = dryingKWh(kg, from, Math.max(from, DRY_CELSIUS), kg * WATER_LEFT_SHARE, HEATER_EFFICIENCY);
   return {
     way: "fine",
     possible: true,
@@ -171,7 +171,7 @@ function spin(yard: YardState, state: VesselState, q: Question): Way {
   const litres = Math.min(state.contents.total, cleanLitres(q));
   const hours = litres / perHour;
   const kg = litres * mixRho15KgPerL(q.mix);
-  const heating = dryingKWh(kg, celsiusAt(q.temperatures, q.hours), hotter, 0, EFFICIENCY);
+  const heating = dryingKWh(kg, celsiusAt(q.temperatures, q.hours), hotter, 0, HEATER_EFFICIENCY);
   return {
     way: "centrifuge",
     possible: true,

@@ -26,8 +26,11 @@ const water = (diameterUm: number, volumeShare: number): DirtShare => ({
   density: { kind: "water" },
   volumeShare,
 });
+/** Fines of flour and char, as heavy as what is waited for last. */
+export const FINES_KG_PER_M3 = 1100;
+
 const crumbs = { name: "crumbs 40 µm", diameterUm: 40, density: fixed(1150), volumeShare: 0.01 };
-const fines = { name: "fines 20 µm", diameterUm: 20, density: fixed(1100), volumeShare: 0.003 };
+const fines = { name: "fines 20 µm", diameterUm: 20, density: fixed(FINES_KG_PER_M3), volumeShare: 0.003 };
 const flocs: DirtShare = {
   name: "fat flocs 80 µm",
   diameterUm: 80,

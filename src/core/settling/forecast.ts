@@ -84,3 +84,21 @@ function frontOf(dirt: DirtClass, q: SettlingQuestion, depthMm: number): ClassFr
 
 /** Scum is skimmed, not waited for: it never holds the others up. */
 const slowness = (f: ClassFront): number => (f.floats ? -1 : (f.clearHours ?? Number.POSITIVE_INFINITY));
+
+/** Hours until every class that sinks has fallen so far; null where one never does. What floats is skimmed, not waited for. */
+export function hoursUntilClear(
+  course: FallCourse,
+  classes: readonly DirtClass[],
+  sizeMultiplier: number,
+  depthMm: number,
+): number | null {
+  let last = 0;
+  for (const typical of classes) {
+    const dirt = scaled(typical, sizeMultiplier);
+    if (course.fallMmAt(dirt, 1, depthMm) < 0) continue;
+    const hours = course.hoursToFall(dirt, depthMm);
+    if (hours === null) return null;
+    last = Math.max(last, hours);
+  }
+  return last;
+}

@@ -8,6 +8,7 @@ export {
   type DirtKind,
   type DirtShare,
   dirtKgPerM3,
+  FINES_KG_PER_M3,
   SPECTRUM,
   scaled,
 } from "./dirt";
@@ -40,6 +41,7 @@ export {
   type ClassFront,
   forecastSettling,
   type GrainSize,
+  hoursUntilClear,
   type SettlingForecast,
   type SettlingQuestion,
   SIZE_AS_TYPICAL,

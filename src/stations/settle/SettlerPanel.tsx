@@ -1,8 +1,8 @@
 "use client";
 import { useState } from "react";
 import type { VesselView } from "@/core/advice";
-import { heldUm, settlerDay } from "@/core/advice/settler";
-import { type FeedWarmth, feedWarmth, litresPerHourOfDrops } from "@/core/settling";
+import { heldUm, settlerDay, USUAL_SETTLER } from "@/core/advice/settler";
+import { type FeedWarmth, FINES_KG_PER_M3, feedWarmth, litresPerHourOfDrops } from "@/core/settling";
 import { formatMinutes, formatNumber, parsePlain } from "@/core/units";
 import { NumberField, useLog, useNumber, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
@@ -34,6 +34,7 @@ export function SettlerPanel({ vessel: v, celsius }: { vessel: VesselView; celsi
   const find = (id: string | undefined): VesselView | undefined => view.vessels.find((o) => o.vessel.id === id);
   const header = find(settler?.header);
   const overflow = find(settler?.overflow);
+  const cutUm = settler?.cutUm ?? USUAL_SETTLER.cutUm;
   const { dropMillilitres } = view.settings;
   const day = settlerDay(v, header, overflow, celsius, dropMillilitres);
   const counted = useNumber("", parsePlain);
@@ -73,8 +74,7 @@ export function SettlerPanel({ vessel: v, celsius }: { vessel: VesselView; celsi
       <p className="font-plate text-[34px] leading-tight font-semibold">
         {formatNumber(day.dropsPerSecond, 1)} drops a second
         <span className="block text-[17px] font-medium text-ink-2">
-          {formatNumber(day.litresPerHour, 2)} L/h holds {formatNumber(settler?.cutUm ?? 20, 0)} µm at{" "}
-          {units.celsius(celsius)}
+          {formatNumber(day.litresPerHour, 2)} L/h holds {formatNumber(cutUm, 0)} µm at {units.celsius(celsius)}
         </span>
       </p>
       <dl>
@@ -141,9 +141,9 @@ export function SettlerPanel({ vessel: v, celsius }: { vessel: VesselView; celsi
       <Why
         name="upflow-rate"
         input={{
-          cutUm: settler?.cutUm ?? 20,
+          cutUm,
           areaM2: day.areaM2,
-          particleKgPerM3: 1100,
+          particleKgPerM3: FINES_KG_PER_M3,
           fluid: "canola",
           celsius,
           usedFactor: v.thickness.usedFactor,

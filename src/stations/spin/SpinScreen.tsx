@@ -4,7 +4,7 @@ import type { VesselView } from "@/core/advice";
 import { mixOf } from "@/core/advice/mixture";
 import { liquidOf } from "@/core/blending";
 import type { Draft, Settings } from "@/core/ledger";
-import { centrifugeLitresPerHour, leftAfterPasses, sigmaM2 } from "@/core/settling";
+import { centrifugeLitresPerHour, FINES_KG_PER_M3, leftAfterPasses, sigmaM2 } from "@/core/settling";
 import { formatMinutes, formatNumber, parsePlain } from "@/core/units";
 import {
   Interlock,
@@ -23,7 +23,6 @@ import { useYard } from "@/store";
 import { Bench, Button, Caution } from "@/ui";
 import { BowlMarks } from "./BowlMarks";
 
-const FINES_KG_PER_M3 = 1100;
 const PASSES = [1, 2, 3, 4] as const;
 
 /** A centrifuge: how fast to feed it for a cut at a temperature, and what a pass gave. */

@@ -5,10 +5,13 @@ import type { SettleBench, VesselView } from "@/core/advice";
 import type { Draft } from "@/core/ledger";
 import { formatMinutes, formatNumber, parsePlain } from "@/core/units";
 import {
+  Interlock,
+  isRefused,
   NumberField,
   RunSheet,
   type SheetStep,
   useChosenVessel,
+  useClearance,
   useHref,
   useNumber,
   useRunSheet,
@@ -41,6 +44,11 @@ function Sheet({ vessel: v }: { vessel: VesselView }) {
       gone = true;
     };
   }, [client, v.vessel.id, view, at]);
+  const heating: Draft = {
+    kind: "disturbed",
+    data: { vessel: v.vessel.id, how: "heated", celsius: view.settings.warmToCelsius },
+  };
+  const clearance = useClearance(heating);
   const back = (): void => router.push(href(`/settle?vessel=${v.vessel.id}`));
   const heat = bench?.heated;
   const target = units.celsius(view.settings.warmToCelsius);
@@ -57,9 +65,11 @@ function Sheet({ vessel: v }: { vessel: VesselView }) {
               {heat.readyAt === null ? "It would still not clear." : `Clear about ${shortDay(heat.readyAt)}.`}
             </p>
           ) : null}
+          <Interlock clearance={clearance} />
           <KettleMarks />
         </>
       ),
+      ...(isRefused(clearance) && { does: <Button onClick={back}>Back to the bench</Button> }),
       caution: fat
         ? "Warm oil takes the fat up again, and lets it fall in the cold. Draw the clear oil off the fat first."
         : undefined,
@@ -85,7 +95,7 @@ function Sheet({ vessel: v }: { vessel: VesselView }) {
         />
       ),
     },
-  ].map(({ caution, ...step }) => ({ ...step, ...(caution !== undefined && { caution }) }));
+  ];
   return (
     <>
       <h1 className="px-4 pt-3 text-[24px]">Warm settling: {v.vessel.name}</h1>

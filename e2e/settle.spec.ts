@@ -184,7 +184,13 @@ test("draw it off: suction, minutes, an alarm before it runs over, stop, and wha
   await page.reload();
   await later(page, 3);
   await expect(page.getByText(/^3 min of about/)).toBeVisible();
+  await page.getByRole("link", { name: /the yard$/ }).click();
+  await expect(
+    page.getByRole("status").filter({ hasText: /Drum 3 is running\. Then: Feed tub is full/ }),
+  ).toBeVisible();
+  await page.getByRole("link", { name: /Drum 3 is running/ }).click();
   await later(page, 300);
+  await expect(page.getByRole("alert").filter({ hasText: /^Stop now: Drum 3 is running/ })).toBeVisible();
   await expect(page.getByRole("alert").filter({ hasText: "Stop now: Feed tub is full." })).toBeVisible();
   await page.getByRole("button", { name: "Stop" }).click();
   await page.getByLabel("Litres you got").fill("");

@@ -5,7 +5,7 @@ import { useHotkeys } from "react-hotkeys-hook";
 import { Toaster } from "sonner";
 import { STATIONS, type Station } from "@/core/advice/stations";
 import { formatNumber } from "@/core/units";
-import { useHref, useLog, YardLink } from "@/desk";
+import { FlowWatch, useHref, useLog, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Button } from "@/ui";
 import { Frame } from "@/ui/Frame";
@@ -110,6 +110,7 @@ export function YardFrame({ children }: { children: ReactNode }) {
       }
       banner={
         <>
+          <FlowWatch />
           {at === null ? null : (
             <div className="flex flex-wrap items-center gap-3 bg-warn-floor px-5 py-2">
               <p>

@@ -1,4 +1,6 @@
 export { StepButton } from "./AdviceSteps";
+export { FlowWatch } from "./FlowWatch";
+export { keepFlow } from "./flow";
 export { Interlock } from "./Interlock";
 export { IntoChoice } from "./IntoChoice";
 export { LogContext, useLog } from "./LogContext";
@@ -15,6 +17,7 @@ export { useNarrow } from "./useNarrow";
 export { useNumber } from "./useNumber";
 export { useRunSheet } from "./useRunSheet";
 export { useSeconds } from "./useSeconds";
+export { useSettleBench } from "./useSettleBench";
 export { useTell, useUndo } from "./useTell";
 export { useUnits } from "./useUnits";
 export { VesselColumn } from "./VesselColumn";

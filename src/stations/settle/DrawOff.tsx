@@ -2,11 +2,12 @@
 import { useState } from "react";
 import type { Settling, VesselView } from "@/core/advice";
 import { formatMillimetres, formatMinutes, formatNumber, parseMillimetres } from "@/core/units";
-import { IntoChoice, NumberField, useKept, useNumber, useTell, useUnits, YardLink } from "@/desk";
+import { IntoChoice, keepFlow, NumberField, useKept, useNumber, useTell, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Caution, Row } from "@/ui";
 import { shortDay, thicknessWords } from "@/ui/words";
 import { planDraw } from "./drawPlan";
+import { endWords } from "./endWords";
 import { GotForm } from "./GotForm";
 import { PipeworkFields } from "./PipeworkFields";
 import { Running } from "./Running";
@@ -32,7 +33,7 @@ export function DrawOff({
   settling: Settling;
   celsius: number;
 }) {
-  const { view, now } = useYard();
+  const { view, now, name: yard } = useYard();
   const units = useUnits();
   const tell = useTell();
   const targets = view.vessels
@@ -49,13 +50,29 @@ export function DrawOff({
   const plan = planDraw(v, s, marginMm, pipework.kept, room, celsius);
   const hanging = s.fronts.reduce((sum, f) => Math.max(sum, f.floats ? 0 : f.hanging), 0);
 
+  const start = (): void => {
+    if (!plan || !target) return;
+    const startedAt = now();
+    keep({ startedAt, to: chosen, got: null });
+    keepFlow({
+      yard,
+      vessel: v.vessel.id,
+      name: v.vessel.name,
+      endsAt: new Date(Date.parse(startedAt) + plan.end.seconds * 1000).toISOString(),
+      because: `Then: ${endWords(plan, target.vessel.name)}.`,
+    });
+  };
+
   if (plan && draw.startedAt !== null && !draw.got)
     return (
       <Running
         plan={plan}
         startedAt={draw.startedAt}
         into={target?.vessel.name ?? "the next vessel"}
-        onStop={(litres, minutes) => keep({ ...draw, got: { litres, minutes } })}
+        onStop={(litres, minutes) => {
+          keepFlow(null);
+          keep({ ...draw, got: { litres, minutes } });
+        }}
       />
     );
   return (
@@ -104,13 +121,7 @@ export function DrawOff({
         </p>
       ) : null}
       {draw.got === null ? (
-        <Button
-          look="go"
-          wide
-          className="mt-3"
-          disabled={!plan || !target}
-          onClick={() => keep({ startedAt: now(), to: chosen, got: null })}
-        >
+        <Button look="go" wide className="mt-3" disabled={!plan || !target} onClick={start}>
           Start drawing off
         </Button>
       ) : null}

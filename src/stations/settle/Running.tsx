@@ -1,11 +1,11 @@
 "use client";
-import { useEffect, useRef } from "react";
 import { litresAfter } from "@/core/settling";
-import { formatMillimetres, formatMinutes } from "@/core/units";
+import { formatMinutes } from "@/core/units";
 import { useAwake, useSeconds, useUnits } from "@/desk";
-import { Button, beep } from "@/ui";
+import { Button } from "@/ui";
 import { clock } from "@/ui/words";
 import type { DrawPlan } from "./drawPlan";
+import { endWords } from "./endWords";
 
 interface Props {
   readonly plan: DrawPlan;
@@ -25,15 +25,9 @@ export function Running({ plan, startedAt, into, onStop }: Props) {
   const { end, schedule } = plan;
   const left = end.seconds - seconds;
   const stage = left <= 0 ? "over" : left <= WARN_SECONDS ? "soon" : "running";
-  const told = useRef("running");
-  useEffect(() => {
-    if (told.current === stage) return;
-    told.current = stage;
-    if (stage !== "running") beep(stage === "soon" ? 3 : 8);
-  }, [stage]);
   const litres = litresAfter(schedule.points, Math.min(seconds, end.seconds));
   const endsAt = clock(new Date(Date.parse(startedAt) + end.seconds * 1000).toISOString());
-  const why = end.because === "line" ? `the line at ${formatMillimetres(plan.lineMm)}` : `${into} is full`;
+  const why = endWords(plan, into);
   return (
     <section
       aria-labelledby="running-title"
@@ -57,7 +51,7 @@ export function Running({ plan, startedAt, into, onStop }: Props) {
       </p>
       {stage === "running" ? (
         <p className="text-[15px]">
-          Stop at {endsAt}: {why}. It sounds two minutes before, while this page is open.
+          Stop at {endsAt}: {why}. It sounds two minutes before, on any page while this browser is open.
         </p>
       ) : null}
       <Button look="stop" wide className="mt-2" onClick={() => onStop(litres, seconds / 60)}>

@@ -2,7 +2,7 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from "@headlessui/react";
 import { useState } from "react";
 import type { SettleBench, VesselView } from "@/core/advice";
-import { useChosenVessel, useLog, useUnits } from "@/desk";
+import { useChosenVessel, useLog, useSettleBench, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button } from "@/ui";
 import { standingDays } from "@/ui/words";
@@ -14,7 +14,6 @@ import { Readings } from "./Readings";
 import { SettlerPanel } from "./SettlerPanel";
 import { ShedAhead } from "./ShedAhead";
 import { alongRow } from "./track";
-import { useBench } from "./useBench";
 import { useDip } from "./useDip";
 import { VesselPhoto } from "./VesselPhoto";
 import { Water } from "./Water";
@@ -37,7 +36,7 @@ export function SettleScreen() {
 function OneVessel({ vessel: v, all }: { vessel: VesselView; all: readonly VesselView[] }) {
   const { view } = useYard();
   const units = useUnits();
-  const bench = useBench(v.vessel.id);
+  const bench = useSettleBench(v.vessel.id);
   const dip = useDip(v);
   const since = v.stirredAt ? `, ${standingDays(v.stirredAt, view.at)}` : "";
   const from = v.from.length > 0 ? ` from ${v.from.slice(0, 3).join(", ")}` : "";

@@ -1,7 +1,7 @@
 "use client";
 import { useRouter } from "next/navigation";
-import { useEffect, useState } from "react";
-import type { SettleBench, VesselView } from "@/core/advice";
+import { useState } from "react";
+import type { VesselView } from "@/core/advice";
 import type { Draft } from "@/core/ledger";
 import { formatMinutes, formatNumber, parsePlain } from "@/core/units";
 import {
@@ -15,6 +15,7 @@ import {
   useHref,
   useNumber,
   useRunSheet,
+  useSettleBench,
   useTell,
   useUnits,
 } from "@/desk";
@@ -31,19 +32,12 @@ export function WarmScreen() {
 }
 
 function Sheet({ vessel: v }: { vessel: VesselView }) {
-  const { view, client, at } = useYard();
+  const { view } = useYard();
   const units = useUnits();
   const router = useRouter();
   const href = useHref();
   const run = useRunSheet(`warm ${v.vessel.id}`);
-  const [bench, setBench] = useState<SettleBench | null>(null);
-  useEffect(() => {
-    let gone = false;
-    void client.settleBench(v.vessel.id, view.at, at).then((b) => !gone && setBench(b));
-    return () => {
-      gone = true;
-    };
-  }, [client, v.vessel.id, view, at]);
+  const bench = useSettleBench(v.vessel.id);
   const heating: Draft = {
     kind: "disturbed",
     data: { vessel: v.vessel.id, how: "heated", celsius: view.settings.warmToCelsius },

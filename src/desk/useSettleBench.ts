@@ -4,7 +4,7 @@ import type { SettleBench } from "@/core/advice";
 import { useYard } from "@/store";
 
 /** What the bench draws of a vessel, worked out off the page; the last stays until the next is there. */
-export function useBench(vessel: string): SettleBench | null {
+export function useSettleBench(vessel: string): SettleBench | null {
   const { client, view, at } = useYard();
   const [found, setFound] = useState<SettleBench | null>(null);
   useEffect(() => {

@@ -1,0 +1,75 @@
+import { act, render, screen } from "@testing-library/react";
+import type { AnchorHTMLAttributes } from "react";
+import { afterEach, beforeEach, expect, it, vi } from "vitest";
+import { TestYard, testYardEachTime } from "@/store/testing";
+import { FlowWatch } from "./FlowWatch";
+import { type Flow, keepFlow, readFlow } from "./flow";
+
+const beep = vi.hoisted(() => vi.fn());
+vi.mock("@/ui/beep", () => ({ beep }));
+vi.mock("next/link", () => ({ default: (props: AnchorHTMLAttributes<HTMLAnchorElement>) => <a {...props} /> }));
+
+const NOW = "2026-11-24T13:32:00.000Z";
+const session = testYardEachTime([], NOW);
+const after = (minutes: number): string => new Date(Date.parse(NOW) + minutes * 60_000).toISOString();
+const flow = (more: Partial<Flow> = {}): Flow => ({
+  yard: "own",
+  vessel: "drum-3",
+  name: "Drum 3",
+  endsAt: after(30),
+  because: "Then: Feed tub is full.",
+  ...more,
+});
+
+beforeEach(() => {
+  vi.useFakeTimers({ now: Date.parse(NOW), toFake: ["Date", "setInterval", "clearInterval"] });
+  beep.mockClear();
+});
+afterEach(() => void vi.useRealTimers());
+
+const show = () =>
+  render(
+    <TestYard session={session()}>
+      <FlowWatch />
+    </TestYard>,
+  );
+const pass = (minutes: number): void =>
+  act(() => {
+    vi.setSystemTime(Date.now() + minutes * 60_000);
+    vi.advanceTimersByTime(1000);
+  });
+
+it("says until when oil runs, sounds two minutes before and again at the end, once each", () => {
+  keepFlow(flow());
+  show();
+  expect(screen.getByRole("status").textContent).toMatch(
+    /^Stop at \d\d:\d\d: Drum 3 is running\. Then: Feed tub is full/,
+  );
+  expect(beep).not.toHaveBeenCalled();
+  pass(28.5);
+  expect(screen.getByRole("alert").textContent).toMatch(/^Stop at/);
+  expect(beep).toHaveBeenCalledTimes(1);
+  pass(2);
+  expect(screen.getByRole("alert").textContent).toMatch(/^Stop now/);
+  expect(beep).toHaveBeenCalledTimes(2);
+  pass(1);
+  expect(beep).toHaveBeenCalledTimes(2);
+  expect(screen.getByRole("link").getAttribute("href")).toBe("/settle?vessel=drum-3");
+});
+
+it("is quiet when it was stopped, and about another yard's oil", () => {
+  keepFlow(flow());
+  show();
+  keepFlow(null);
+  pass(0.1);
+  expect(screen.queryByRole("status")).toBeNull();
+  keepFlow(flow({ yard: "demo" }));
+  pass(40);
+  expect(screen.queryByRole("alert")).toBeNull();
+  expect(beep).not.toHaveBeenCalled();
+});
+
+it("takes what it cannot read for nothing", () => {
+  localStorage.setItem("flow under way", "{");
+  expect(readFlow()).toBeNull();
+});

@@ -14,6 +14,7 @@ const WORKED = new Set([
   "flow-cup",
   "filter-fit",
   "settle-clear",
+  "settle-clarity",
   "settle-forecast",
   "settle-fit",
   "settler-full",

@@ -14,7 +14,7 @@ export { useChosenVessel } from "./useChosenVessel";
 export { isRefused, useClearance } from "./useClearance";
 export { forgetKept, useKept } from "./useKept";
 export { useNarrow } from "./useNarrow";
-export { useNumber } from "./useNumber";
+export { type NumberInput, useNumber } from "./useNumber";
 export { useRunSheet } from "./useRunSheet";
 export { useSeconds } from "./useSeconds";
 export { useSettleBench } from "./useSettleBench";

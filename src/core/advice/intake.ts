@@ -10,6 +10,7 @@ export type IntakeWarning =
   | { readonly code: "engine-into-kitchen"; readonly vessel: VesselId }
   | { readonly code: "kitchen-into-engine"; readonly vessel: VesselId }
   | { readonly code: "past-safe-level"; readonly vessel: VesselId; readonly safeLitres: number }
+  | { readonly code: "wet-into-dry"; readonly vessel: VesselId; readonly litres: number }
   | { readonly code: "wet-into-vehicle"; readonly vessel: VesselId }
   | { readonly code: "past-payload"; readonly overKg: number };
 
@@ -28,15 +29,30 @@ interface Incoming {
 /** What speaks against a pickup or a pour, as the yard stands. Each is said before the step and left to the person. */
 export function intakeWarnings(yard: YardState, draft: Draft): IntakeWarning[] {
   if (draft.kind === "fill") return wetFill(yard, draft.data.from);
+  if (draft.kind === "draw-off") return wetIntoDry(yard, draft.data.from, draft.data.to);
   const incoming = incomingOf(yard, draft);
   const state = incoming && yard.vessels.get(incoming.to);
   if (!incoming || !state || state.vessel.role === "waste") return [];
-  return [...mixing(yard, incoming, state), ...level(incoming, state), ...payload(yard, incoming, state.vessel.place)];
+  const wet = draft.kind === "move" ? wetIntoDry(yard, draft.data.from, draft.data.to) : [];
+  return [
+    ...wet,
+    ...mixing(yard, incoming, state),
+    ...level(incoming, state),
+    ...payload(yard, incoming, state.vessel.place),
+  ];
 }
 
 /** Water in an injection pump is rust and a seized plunger. */
 const wetFill = (yard: YardState, from: VesselId): IntakeWarning[] =>
   yard.vessels.get(from)?.water?.wet ? [{ code: "wet-into-vehicle", vessel: from }] : [];
+
+/** A wet lot makes wet what it is poured into. */
+function wetIntoDry(yard: YardState, from: VesselId, to: VesselId): IntakeWarning[] {
+  const there = yard.vessels.get(to);
+  if (!there || !yard.vessels.get(from)?.water?.wet || there.water?.wet || !GOOD.has(there.vessel.role)) return [];
+  const litres = there.contents.total;
+  return litres > SOME_LITRES ? [{ code: "wet-into-dry", vessel: to, litres }] : [];
+}
 
 function incomingOf(yard: YardState, draft: Draft): Incoming | null {
   if (draft.kind === "pickup") {

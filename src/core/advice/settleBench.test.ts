@@ -129,6 +129,11 @@ describe("wet oil, drawn", () => {
     ];
     const view = viewYard(project(entries), iso(52 * DAY));
     expect(view.advice.filter((a) => a.vessel === "feed").map((a) => a.code)).toEqual(["wet"]);
+    const draw: Draft = {
+      kind: "draw-off",
+      data: { from: vid("A"), to: vid("B"), amount: { litres: 5 }, suctionMm: 60, suspendedShare: 0 },
+    };
+    expect(clearanceOf(project(entries), draw).warnings).toMatchObject([{ code: "wet-into-dry", vessel: "B" }]);
     const fill: Draft = {
       kind: "fill",
       data: { vehicle: "van" as never, from: vid("feed"), to: vid("B"), amount: { litres: 5 } },

@@ -1,11 +1,22 @@
 "use client";
 import { useState } from "react";
 import type { Settling, VesselView } from "@/core/advice";
-import { formatMillimetres, formatMinutes, formatNumber, parseMillimetres } from "@/core/units";
-import { IntoChoice, keepFlow, NumberField, useKept, useNumber, useTell, useUnits, YardLink } from "@/desk";
+import { formatMillimetres, formatMinutes, parseMillimetres } from "@/core/units";
+import {
+  IntoChoice,
+  keepFlow,
+  NumberField,
+  type NumberInput,
+  useKept,
+  useNumber,
+  useTell,
+  useUnits,
+  YardLink,
+} from "@/desk";
 import { useYard } from "@/store";
-import { Button, Caution, Row } from "@/ui";
-import { shortDay, thicknessWords } from "@/ui/words";
+import { Button, Caution } from "@/ui";
+import { thicknessWords } from "@/ui/words";
+import { DrawFigures, hangingShare } from "./DrawFigures";
 import { planDraw } from "./drawPlan";
 import { endWords } from "./endWords";
 import { GotForm } from "./GotForm";
@@ -21,39 +32,43 @@ const INTO = ["feed", "settling", "ready", "heel"];
 interface Draw {
   readonly startedAt: string | null;
   readonly to: string;
+  readonly marginMm: number;
   readonly got: { readonly litres: number; readonly minutes: number } | null;
 }
 
-export function DrawOff({
-  vessel: v,
-  settling: s,
-  celsius,
-}: {
-  vessel: VesselView;
-  settling: Settling;
-  celsius: number;
-}) {
+interface Props {
+  readonly vessel: VesselView;
+  readonly settling: Settling;
+  readonly celsius: number;
+}
+
+/** Drawing the clear oil off: where, how much, how long, into what; then what was really got. */
+export function DrawOff({ vessel: v, settling: s, celsius }: Props) {
   const { view, now, name: yard } = useYard();
   const units = useUnits();
-  const tell = useTell();
   const targets = view.vessels
     .filter((t) => INTO.includes(t.vessel.role) && t.vessel.id !== v.vessel.id && t.capacityLitres - t.litres > 1)
     .sort((a, b) => INTO.indexOf(a.vessel.role) - INTO.indexOf(b.vessel.role));
   const first = targets[0]?.vessel.id ?? "";
-  const [draw, keep, forget] = useKept<Draw>(`draw ${v.vessel.id}`, { startedAt: null, to: "", got: null });
+  const [draw, keep, forget] = useKept<Draw>(`draw ${v.vessel.id}`, {
+    startedAt: null,
+    to: "",
+    marginMm: view.settings.marginMm,
+    got: null,
+  });
   const [chosen, setChosen] = useState(draw.to || first);
   const target = targets.find((t) => t.vessel.id === chosen);
   const pipework = usePipework();
   const margin = useNumber(String(view.settings.marginMm), parseMillimetres);
-  const marginMm = margin.value ?? view.settings.marginMm;
+  // A draw under way ends where it was begun for, whatever is typed meanwhile.
+  const marginMm = draw.startedAt === null ? (margin.value ?? view.settings.marginMm) : draw.marginMm;
   const room = target ? target.capacityLitres - target.litres : 0;
   const plan = planDraw(v, s, marginMm, pipework.kept, room, celsius);
-  const hanging = s.fronts.reduce((sum, f) => Math.max(sum, f.floats ? 0 : f.hanging), 0);
 
   const start = (): void => {
     if (!plan || !target) return;
     const startedAt = now();
-    keep({ startedAt, to: chosen, got: null });
+    keep({ startedAt, to: chosen, marginMm, got: null });
     keepFlow({
       yard,
       vessel: v.vessel.id,
@@ -77,34 +92,7 @@ export function DrawOff({
     );
   return (
     <>
-      <div className="flex items-baseline justify-between">
-        <h2 className="text-xl">Draw off</h2>
-        <p className={`font-plate text-[16px] ${s.wet ? "font-semibold text-stop" : ""}`}>{readyWords(s, view.at)}</p>
-      </div>
-      <p className="font-plate text-[36px] leading-tight font-semibold">
-        {units.litres(plan?.litres ?? 0)}{" "}
-        <span className="text-[19px] font-medium text-ink-2">
-          above {formatMillimetres(plan?.lineMm ?? s.drawOffMm)}
-        </span>
-      </p>
-      <dl>
-        <Row
-          name={pipework.kept.way === "hose" ? "Suction at" : "Hole at"}
-          value={formatMillimetres((pipework.kept.way === "hose" ? plan?.lineMm : plan?.holeMm) ?? s.drawOffMm)}
-        />
-        <Row name="Top of what stays + your margin" value={`${Math.round(s.muckTopMm)} + ${Math.round(marginMm)} mm`} />
-        <Row
-          name="Fines still hanging above it"
-          value={hanging < 0.005 ? "nothing" : `about ${formatNumber(hanging * 100, 0)} %`}
-        />
-        {plan ? (
-          <Row
-            name={`Takes, at ${formatNumber(plan.nuMm2PerS, 0)} mm²/s`}
-            value={`about ${formatMinutes(Math.ceil(plan.schedule.seconds / 60))}`}
-          />
-        ) : null}
-        <Row name="Heel that stays" value={units.litres(plan?.heelLitres ?? v.litres)} />
-      </dl>
+      <DrawFigures vessel={v} settling={s} plan={plan} marginMm={marginMm} hole={pipework.kept.way === "hole"} />
       <div className="mt-2">
         <IntoChoice targets={targets} value={chosen} onChange={setChosen} />
       </div>
@@ -132,20 +120,7 @@ export function DrawOff({
           Time it through a can
         </YardLink>
       </p>
-      <NumberField label="Margin above what stays" of={margin} suffix="mm" />
-      {margin.value !== null && margin.value !== view.settings.marginMm ? (
-        <Button
-          className="mt-2"
-          onClick={() =>
-            void tell(
-              { kind: "settings", data: { marginMm } },
-              `Your margin is ${formatMillimetres(marginMm)} from now on.`,
-            )
-          }
-        >
-          Always {formatMillimetres(marginMm)}
-        </Button>
-      ) : null}
+      <MarginField margin={margin} usualMm={view.settings.marginMm} />
       <GotForm
         key={draw.got ? "stopped" : "typed"}
         vessel={v}
@@ -153,7 +128,7 @@ export function DrawOff({
         to={chosen}
         lineMm={plan?.lineMm ?? s.drawOffMm}
         most={Math.max(0, Math.min(plan?.litres ?? 0, room))}
-        hanging={hanging}
+        hanging={hangingShare(s)}
         got={draw.got}
         onLogged={forget}
       />
@@ -168,8 +143,25 @@ export function DrawOff({
   );
 }
 
-function readyWords(s: Settling, now: string): string {
-  if (s.wet) return "wet: not ready";
-  if (!s.readyAt) return "never clears at this cold";
-  return s.readyAt <= now ? `ready since ${shortDay(s.readyAt)}` : `ready about ${shortDay(s.readyAt)}`;
+function MarginField({ margin, usualMm }: { margin: NumberInput; usualMm: number }) {
+  const tell = useTell();
+  const { value } = margin;
+  return (
+    <>
+      <NumberField label="Margin above what stays" of={margin} suffix="mm" />
+      {value !== null && value !== usualMm ? (
+        <Button
+          className="mt-2"
+          onClick={() =>
+            void tell(
+              { kind: "settings", data: { marginMm: value } },
+              `Your margin is ${formatMillimetres(value)} from now on.`,
+            )
+          }
+        >
+          Always {formatMillimetres(value)}
+        </Button>
+      ) : null}
+    </>
+  );
 }

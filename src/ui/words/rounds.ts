@@ -37,6 +37,8 @@ export function wordIntake(w: IntakeWarning, view: YardView): string {
       return `${vesselName(view, w.vessel)} is kept for engine and gearbox oil. Kitchen oil in it is lost to the kettle.`;
     case "past-safe-level":
       return `${vesselName(view, w.vessel)} is safe to ${u.litres(w.safeLitres)}: oil swells as it warms, and a full can slops.`;
+    case "wet-into-dry":
+      return `This oil is wet. It makes the ${u.litres(w.litres)} in ${vesselName(view, w.vessel)} wet with it: give it a vessel of its own.`;
     case "wet-into-vehicle":
       return `${vesselName(view, w.vessel)} holds wet oil. Water rusts an injection pump and seizes it: dry it and test it first.`;
     case "past-payload":

@@ -1,0 +1,78 @@
+"use client";
+import type { Settling, VesselView } from "@/core/advice";
+import { formatMillimetres, formatMinutes, formatNumber } from "@/core/units";
+import { useUnits } from "@/desk";
+import { useYard } from "@/store";
+import { Row } from "@/ui";
+import { shortDay } from "@/ui/words";
+import type { DrawPlan } from "./drawPlan";
+
+interface Props {
+  readonly vessel: VesselView;
+  readonly settling: Settling;
+  readonly plan: DrawPlan | null;
+  readonly marginMm: number;
+  readonly hole: boolean;
+}
+
+/** The most that still hangs of any dirt that sinks, above the draw-off line. */
+export const hangingShare = (s: Settling): number =>
+  s.fronts.reduce((most, f) => Math.max(most, f.floats ? 0 : f.hanging), 0);
+
+const NOTHING = 0.005;
+
+/** What a draw would give: when, how many litres, where to stop, how long. */
+export function DrawFigures({ vessel: v, settling: s, plan, marginMm, hole }: Props) {
+  const { view } = useYard();
+  const units = useUnits();
+  const hanging = hangingShare(s);
+  const range = rangeWords(s, view.at);
+  return (
+    <>
+      <div className="flex items-baseline justify-between">
+        <h2 className="text-xl">Draw off</h2>
+        <p className={`text-right font-plate text-[16px] ${s.wet ? "font-semibold text-stop" : ""}`}>
+          {readyWords(s, view.at)}
+        </p>
+      </div>
+      {range ? <p className="text-right text-[14px] text-ink-2">{range}</p> : null}
+      <p className="font-plate text-[36px] leading-tight font-semibold">
+        {units.litres(plan?.litres ?? 0)}{" "}
+        <span className="text-[19px] font-medium text-ink-2">
+          above {formatMillimetres(plan?.lineMm ?? s.drawOffMm)}
+        </span>
+      </p>
+      <dl>
+        <Row
+          name={hole ? "Hole at" : "Suction at"}
+          value={formatMillimetres((hole ? plan?.holeMm : plan?.lineMm) ?? s.drawOffMm)}
+        />
+        <Row name="Top of what stays + your margin" value={`${Math.round(s.muckTopMm)} + ${Math.round(marginMm)} mm`} />
+        <Row
+          name="Fines still hanging above it"
+          value={hanging < NOTHING ? "nothing" : `about ${formatNumber(hanging * 100, 0)} %`}
+        />
+        {plan ? (
+          <Row
+            name={`Takes, at ${formatNumber(plan.nuMm2PerS, 0)} mm²/s`}
+            value={`about ${formatMinutes(Math.ceil(plan.schedule.seconds / 60))}`}
+          />
+        ) : null}
+        <Row name="Heel that stays" value={units.litres(plan?.heelLitres ?? v.litres)} />
+      </dl>
+    </>
+  );
+}
+
+function readyWords(s: Settling, now: string): string {
+  if (s.wet) return "wet: not ready";
+  if (!s.readyAt) return "never clears at this cold";
+  return s.readyAt <= now ? `ready since ${shortDay(s.readyAt)}` : `ready about ${shortDay(s.readyAt)}`;
+}
+
+/** A forecast has a range; what has come true needs none. */
+function rangeWords(s: Settling, now: string): string | null {
+  if (s.wet || !s.readyAt || s.readyAt <= now || !s.earliestAt) return null;
+  const latest = s.latestAt === null ? "never, if its dirt is finer" : shortDay(s.latestAt);
+  return `likely ${shortDay(s.earliestAt)} to ${latest}`;
+}

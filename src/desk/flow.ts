@@ -8,23 +8,29 @@ export interface Flow {
   readonly because: string;
 }
 
-const KEY = "flow under way";
+const KEY = "flows under way";
 
-export function readFlow(): Flow | null {
+export function readFlows(): Flow[] {
   try {
-    const kept = localStorage.getItem(KEY);
-    return kept === null ? null : (JSON.parse(kept) as Flow);
+    return JSON.parse(localStorage.getItem(KEY) ?? "[]") as Flow[];
   } catch {
     // A browser that keeps nothing watches nothing.
-    return null;
+    return [];
   }
 }
 
-/** Null once it was stopped. */
-export function keepFlow(flow: Flow | null): void {
+const isSame = (a: Flow, yard: string, vessel: string): boolean => a.yard === yard && a.vessel === vessel;
+
+/** One a vessel: begun anew, it counts from then. */
+export const keepFlow = (flow: Flow): void =>
+  write([...readFlows().filter((f) => !isSame(f, flow.yard, flow.vessel)), flow]);
+
+export const dropFlow = (yard: string, vessel: string): void =>
+  write(readFlows().filter((f) => !isSame(f, yard, vessel)));
+
+function write(flows: readonly Flow[]): void {
   try {
-    if (flow) localStorage.setItem(KEY, JSON.stringify(flow));
-    else localStorage.removeItem(KEY);
+    localStorage.setItem(KEY, JSON.stringify(flows));
   } catch {
     // As above; the bench still counts while it is open.
   }

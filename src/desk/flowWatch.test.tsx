@@ -3,7 +3,7 @@ import type { AnchorHTMLAttributes } from "react";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
 import { TestYard, testYardEachTime } from "@/store/testing";
 import { FlowWatch } from "./FlowWatch";
-import { type Flow, keepFlow, readFlow } from "./flow";
+import { dropFlow, type Flow, keepFlow, readFlows } from "./flow";
 
 const beep = vi.hoisted(() => vi.fn());
 vi.mock("@/ui/beep", () => ({ beep }));
@@ -60,7 +60,7 @@ it("says until when oil runs, sounds two minutes before and again at the end, on
 it("is quiet when it was stopped, and about another yard's oil", () => {
   keepFlow(flow());
   show();
-  keepFlow(null);
+  dropFlow("own", "drum-3");
   pass(0.1);
   expect(screen.queryByRole("status")).toBeNull();
   keepFlow(flow({ yard: "demo" }));
@@ -69,7 +69,20 @@ it("is quiet when it was stopped, and about another yard's oil", () => {
   expect(beep).not.toHaveBeenCalled();
 });
 
+it("watches several at once; one that is begun anew counts from then", () => {
+  keepFlow(flow());
+  keepFlow(flow({ vessel: "cone", name: "Cone", endsAt: after(1) }));
+  keepFlow(flow({ endsAt: after(90) }));
+  show();
+  expect(screen.getByRole("alert").textContent).toMatch(/Cone is running/);
+  expect(screen.getByRole("status").textContent).toMatch(/^Stop at \d\d:\d\d: Drum 3/);
+  dropFlow("own", "cone");
+  pass(0.1);
+  expect(screen.queryByRole("alert")).toBeNull();
+  expect(readFlows()).toHaveLength(1);
+});
+
 it("takes what it cannot read for nothing", () => {
-  localStorage.setItem("flow under way", "{");
-  expect(readFlow()).toBeNull();
+  localStorage.setItem("flows under way", "{");
+  expect(readFlows()).toEqual([]);
 });

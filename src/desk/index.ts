@@ -1,6 +1,6 @@
 export { StepButton } from "./AdviceSteps";
 export { FlowWatch } from "./FlowWatch";
-export { keepFlow } from "./flow";
+export { dropFlow, keepFlow } from "./flow";
 export { Interlock } from "./Interlock";
 export { IntoChoice } from "./IntoChoice";
 export { LogContext, useLog } from "./LogContext";

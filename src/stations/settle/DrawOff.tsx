@@ -3,6 +3,7 @@ import { useState } from "react";
 import type { Settling, VesselView } from "@/core/advice";
 import { formatMillimetres, formatMinutes, parseMillimetres } from "@/core/units";
 import {
+  dropFlow,
   IntoChoice,
   keepFlow,
   NumberField,
@@ -85,7 +86,7 @@ export function DrawOff({ vessel: v, settling: s, celsius }: Props) {
         startedAt={draw.startedAt}
         into={target?.vessel.name ?? "the next vessel"}
         onStop={(litres, minutes) => {
-          keepFlow(null);
+          dropFlow(yard, v.vessel.id);
           keep({ ...draw, got: { litres, minutes } });
         }}
       />

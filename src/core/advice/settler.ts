@@ -9,6 +9,7 @@ import {
   dayBatch,
   dropsPerSecond,
   FINES_KG_PER_M3,
+  LOOSE,
   litresPerHourForCut,
   litresUntilFull,
   muckTopMm,
@@ -86,9 +87,6 @@ export function settlerDay(
     dirtShare,
   };
 }
-
-/** Settled muck lies loose: with oil caught in it, it fills about twice its own litres. */
-const LOOSE = 2;
 
 /** Muck in what is fed, by the book; a header that stands empty is taken as a usual light lot. */
 function dirtShareOf(v: VesselView): number {

@@ -10,7 +10,7 @@ export interface Layer {
 }
 
 /** Settled muck lies loose: with oil caught in it, it fills about twice its own litres. */
-const LOOSE = 2;
+export const LOOSE = 2;
 
 const kindOf = (component: ComponentId): LayerKind =>
   component === "water" ? "water" : component === "sludge" ? "sludge" : component === "fryer-fat" ? "fat" : "oil";

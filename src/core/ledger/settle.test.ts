@@ -79,6 +79,8 @@ describe("a dip", () => {
     });
     expect(state(drawn, "A").dips).toHaveLength(1);
     expect(state(drawn, "A").drawnAt).not.toBeNull();
+    const pumped = written(dip({ fatMm: 40 }), move("A", "B", 60));
+    expect(state(pumped, "A").dips).toHaveLength(1);
     expect(drawn.draws).toMatchObject([{ vessel: "A", came: null }]);
   });
   it("an entry that turns out to be a fault leaves no standing behind", () => {

@@ -55,8 +55,9 @@ export function takeOut(
       ? takeMixed(state.contents, litres15)
       : takeLayer(state.contents, yard.parts, litres15, layer, suspendedShare);
   const emptied = left.total < SLACK_LITRES;
-  // Lines counted from the bottom no longer hold once the bottom, or some of everything, is gone.
-  const linesMoved = emptied || layer !== "top";
+  // Lines counted from the bottom no longer hold once the bottom is gone. Pumped from anywhere else, a fat line that was
+  // read stays the one to keep clear of: the book's own guess may lie lower.
+  const linesMoved = emptied || layer === "bottom";
   if (linesMoved) keepStanding(yard, state);
   yard.undo.push(state);
   yard.vessels.set(from, {

@@ -1,10 +1,10 @@
 "use client";
 import type { VesselView } from "@/core/advice";
-import { Why } from "@/desk";
+import { type NumberInput, Why } from "@/desk";
 import { Choice, TextField } from "@/ui";
 import { thicknessWords } from "@/ui/words";
 import { type DrawPlan, whyDraw } from "./drawPlan";
-import type { usePipework } from "./usePipework";
+import type { PipeField, usePipework } from "./usePipework";
 
 interface Props {
   readonly pipework: ReturnType<typeof usePipework>;
@@ -15,6 +15,16 @@ interface Props {
 
 /** How it is drawn: a hose over the rim, or a hole in the side. */
 export function PipeworkFields({ pipework: p, vessel, plan, celsius }: Props) {
+  const field = (label: string, of: PipeField, input: NumberInput) => (
+    <TextField
+      label={label}
+      value={input.text}
+      onChange={(t) => p.set(of, input, t)}
+      error={input.error}
+      decimal
+      suffix="mm"
+    />
+  );
   return (
     <details className="mt-2">
       <summary className="min-h-[var(--target)] cursor-pointer content-center text-[15px]">
@@ -31,42 +41,14 @@ export function PipeworkFields({ pipework: p, vessel, plan, celsius }: Props) {
         onChange={(way) => p.keep({ ...p.kept, way: way as "hose" | "hole" })}
       />
       <div className="mt-2 grid grid-cols-2 gap-2">
-        <TextField
-          label="Inside, across"
-          value={p.bore.text}
-          onChange={(t) => p.set("diameterMm", p.bore, t)}
-          error={p.bore.error}
-          decimal
-          suffix="mm"
-        />
+        {field("Inside, across", "diameterMm", p.bore)}
         {p.kept.way === "hose" ? (
           <>
-            <TextField
-              label="Hose, long"
-              value={p.length.text}
-              onChange={(t) => p.set("lengthMm", p.length, t)}
-              error={p.length.error}
-              decimal
-              suffix="mm"
-            />
-            <TextField
-              label="Its end below the line"
-              value={p.drop.text}
-              onChange={(t) => p.set("dropMm", p.drop, t)}
-              error={p.drop.error}
-              decimal
-              suffix="mm"
-            />
+            {field("Hose, long", "lengthMm", p.length)}
+            {field("Its end below the line", "dropMm", p.drop)}
           </>
         ) : (
-          <TextField
-            label="Hole at, if it is bored"
-            value={p.hole.text}
-            onChange={(t) => p.set("holeMm", p.hole, t)}
-            error={p.hole.error}
-            decimal
-            suffix="mm"
-          />
+          field("Hole at, if it is bored", "holeMm", p.hole)
         )}
       </div>
       {plan ? (

@@ -1,6 +1,6 @@
 "use client";
 import { parseMillimetres } from "@/core/units";
-import { useKept, useNumber } from "@/desk";
+import { type NumberInput, useKept, useNumber } from "@/desk";
 import { type Pipework, USUAL_PIPEWORK } from "./drawPlan";
 
 /** The hose or hole as last used on this device. What cannot be is said at its field and not taken. */
@@ -10,7 +10,7 @@ export function usePipework() {
   const length = useNumber(String(kept.lengthMm), parseMillimetres);
   const drop = useNumber(String(kept.dropMm), parseMillimetres);
   const hole = useNumber(kept.holeMm === null ? "" : String(kept.holeMm), parseMillimetres);
-  const set = (field: keyof typeof LIMITS, input: typeof bore, text: string): void => {
+  const set = (field: PipeField, input: NumberInput, text: string): void => {
     input.set(text);
     const mm = parseMillimetres(text);
     if (text.trim() === "" && field === "holeMm") keep({ ...kept, holeMm: null });
@@ -28,3 +28,5 @@ const LIMITS = {
   dropMm: [10, 5000],
   holeMm: [0, 20_000],
 } as const;
+
+export type PipeField = keyof typeof LIMITS;

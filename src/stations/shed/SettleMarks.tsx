@@ -10,7 +10,7 @@ interface Props {
 
 const rounded = (n: number): number => Math.round(n * 1000) / 1000;
 
-/** What is wet, how big a drop is, what heat costs: what the settling bench judges by. */
+/** What is wet and how big a drop is: what the settling bench judges by. The heater's marks stand where one warms. */
 export function SettleMarks({ settings, onSet }: Props) {
   return (
     <section aria-labelledby="settle-marks" className="my-6 max-w-[720px]">
@@ -36,24 +36,6 @@ export function SettleMarks({ settings, onSet }: Props) {
           parse={parsePlain}
           onSet={(ml) => onSet({ dropMillilitres: ml / 100 })}
           min={0.5}
-          max={50}
-        />
-        <Mark
-          label="A kWh costs"
-          suffix={settings.currency}
-          value={settings.energyPricePerKwh}
-          parse={parsePlain}
-          onSet={(energyPricePerKwh) => onSet({ energyPricePerKwh })}
-          min={0}
-          max={1000}
-        />
-        <Mark
-          label="Heater"
-          suffix="kW"
-          value={settings.heaterKw}
-          parse={parsePlain}
-          onSet={(heaterKw) => onSet({ heaterKw })}
-          min={0.05}
           max={50}
         />
       </div>

@@ -1,8 +1,8 @@
 import { existsSync } from "node:fs";
 import { cpus } from "node:os";
 import { join } from "node:path";
-import { viewYard } from "@/core/advice";
-import { appendEntry, buildTimeline, type Entry, type EntryId, offerEntry, project } from "@/core/ledger";
+import { appendEntries, buildTimeline, type Entry, type EntryId, offerEntry, project } from "@/core/ledger";
+import { viewYard } from "@/core/view";
 import { bigYard } from "@/demo";
 import { CLOSED_FORM_TARGET, heavy, rates } from "./bench/calculations";
 import { heapGrowthKiB, serverGrowth } from "./bench/posts";
@@ -36,13 +36,13 @@ function appended(entries: readonly Entry[]): { applyMs: number; offerMs: number
       recordedAt: new Date(END + n).toISOString(),
     }) as Entry;
   const endMs = Date.parse(last(entries).happenedAt) + 1000;
-  const applyMs = time(30, () => void appendEntry(timeline, next(endMs))).medianMs;
+  const applyMs = time(30, () => void appendEntries(timeline, [next(endMs)])).medianMs;
   const offerMs = time(30, () => {
     const entry = next(endMs);
     const offered = offerEntry(timeline, entry, new Date(END + 3_600_000).toISOString());
     if (!offered.ok && offered.error.code !== "overfilled") throw new Error(offered.error.code);
   }).medianMs;
-  const backdatedMs = time(5, () => void appendEntry(timeline, next(endMs - 7 * 86_400_000))).medianMs;
+  const backdatedMs = time(5, () => void appendEntries(timeline, [next(endMs - 7 * 86_400_000)])).medianMs;
   return { applyMs, offerMs, backdatedMs };
 }
 

@@ -5,8 +5,8 @@ import { useHotkeys } from "react-hotkeys-hook";
 import { LogContext, useUndo } from "@/desk";
 
 // The Log is loaded when it is first opened: the yard must draw before it.
-const loadLog = () => import("@/stations/log/LogSheet");
-const LogSheet = dynamic(loadLog, { ssr: false });
+const loadLog = () => import("./Log");
+const Log = dynamic(loadLog, { ssr: false });
 
 /** Long enough for the yard to be drawn; then the Log comes too, so that no letter typed after L is lost. */
 const FETCH_LOG_AFTER_MS = 1200;
@@ -40,9 +40,7 @@ export function LogHost({ children }: { children: ReactNode }) {
   return (
     <LogContext.Provider value={opener}>
       {children}
-      {asked ? (
-        <LogSheet key={asked.turn} verb={asked.verb} values={asked.values} onClose={() => setAsked(null)} />
-      ) : null}
+      {asked ? <Log key={asked.turn} verb={asked.verb} values={asked.values} onClose={() => setAsked(null)} /> : null}
     </LogContext.Provider>
   );
 }

@@ -3,7 +3,7 @@ import { usePathname, useRouter } from "next/navigation";
 import { type ReactNode, useEffect, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Toaster } from "sonner";
-import { STATIONS, type Station } from "@/core/advice/stations";
+import { STATIONS, type Station } from "@/core/ledger/roles";
 import { formatNumber } from "@/core/units";
 import { FlowWatch, useHref, useLog, YardLink } from "@/desk";
 import { useYard } from "@/store";

@@ -1,3 +1,4 @@
+import { isMuck } from "@/core/fluids";
 import { partsOf, type VesselId } from "@/core/ledger";
 import { EMPTY } from "@/core/ledger/contents";
 import type { Dice } from "./dice";
@@ -20,10 +21,7 @@ export function cleanCone(w: Writer, line: Line, atMs: number): void {
 
 function muckIn(w: Writer, vessel: VesselId): number {
   const contents = w.yard.vessels.get(vessel)?.contents ?? EMPTY;
-  return partsOf(contents, w.yard.parts).reduce(
-    (sum, p) => (p.component === "sludge" || p.component === "water" ? sum + p.litres : sum),
-    0,
-  );
+  return partsOf(contents, w.yard.parts).reduce((sum, p) => (isMuck(p.component) ? sum + p.litres : sum), 0);
 }
 
 export function coneWeek(w: Writer, line: Line, d: Dice, atMs: number): void {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { viewYard } from "@/core/advice";
 import { readYardFile, writeYardFile } from "@/core/formats";
-import { balance, project } from "@/core/ledger";
+import { balance, project, SourceId } from "@/core/ledger";
+import { viewYard } from "@/core/view";
 import { bigYard } from "./bigYard";
 import { demoYard } from "./demoYard";
 
@@ -63,7 +63,9 @@ describe("the demo yard", () => {
     expect(of("ropewalk")?.paid).toBeGreaterThan(10);
     expect(of("lighthouse")?.paid).toBeLessThan(0);
     expect(of("harbour")?.badLots.length).toBeGreaterThanOrEqual(2);
-    expect(of("harbour")?.visits.filter((v) => v.outcome === "refused")).toHaveLength(1);
+    expect(
+      [...(yard.sources.get(SourceId.parse("harbour"))?.visits ?? [])].filter((v) => v.outcome === "refused"),
+    ).toHaveLength(1);
     expect(of("gannet")?.roundKm).toBeGreaterThan(50);
     expect(of("slip")?.worth).toBeNull();
     const known = view.sources.filter((s) => s.worth !== null);

@@ -1,6 +1,6 @@
-import { GrainBook } from "@/core/advice/grains";
-import { standingOf } from "@/core/advice/standing";
 import type { CupId, Entry } from "@/core/ledger";
+import { GrainBook } from "@/core/readings/settle/grains";
+import { standingOf } from "@/core/readings/vessel/standing";
 import { yardWeek } from "./bigYard";
 import { type Dice, dice } from "./dice";
 import { CREAMY, coldLitres, collect, far, kitchens } from "./drums";

@@ -1,8 +1,10 @@
 import { describe, expect, it } from "vitest";
-import { clearanceOf, mixOf, settlingQuestion, viewYard } from "@/core/advice";
 import { calculate } from "@/core/calculations";
+import { clearanceOf } from "@/core/clearance";
 import { purgeLineOf, purgeResidual } from "@/core/driving";
 import { type Draft, project } from "@/core/ledger";
+import { mixOf, settlingQuestion } from "@/core/readings";
+import { viewYard } from "@/core/view";
 import { demoYard } from "./demoYard";
 
 const NOW = Date.parse("2026-11-24T13:32:00.000Z");

@@ -1,12 +1,4 @@
-import {
-  CURRENT_VERSION,
-  type Draft,
-  type Entry,
-  type EntryId,
-  project,
-  type VesselId,
-  type YardState,
-} from "@/core/ledger";
+import { type Draft, type Entry, EntryId, kindOf, project, type VesselId, type YardState } from "@/core/ledger";
 import { applyEntry } from "@/core/ledger/apply";
 import { capacityLitres } from "@/core/vessels";
 
@@ -34,8 +26,8 @@ export function writer(prefix: string): Writer {
     write(atMs, draft) {
       const at = new Date(Math.floor(atMs / 60_000) * 60_000).toISOString();
       const entry = {
-        id: `${prefix}${String(entries.length).padStart(6, "0")}` as EntryId,
-        v: CURRENT_VERSION[draft.kind],
+        id: EntryId.parse(`${prefix}${String(entries.length).padStart(6, "0")}`),
+        v: kindOf(draft.kind).version,
         happenedAt: at,
         recordedAt: at,
         device: "demo",

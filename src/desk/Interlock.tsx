@@ -1,5 +1,5 @@
 "use client";
-import type { DraftClearance } from "@/core/advice";
+import type { DraftClearance } from "@/core/clearance";
 import { useYard } from "@/store";
 import { Caution, StepCheck } from "@/ui";
 import { wordInterlock, wordNeed, wordWarning } from "@/ui/words";

@@ -1,12 +1,12 @@
 "use client";
-import type { SourceReading } from "@/core/advice";
+import type { SourceView } from "@/core/readings";
 import { formatNumber } from "@/core/units";
 import { FateBar } from "@/ui";
 import { fullDay, percentWords, type Units } from "@/ui/words";
 import { useUnits } from "./useUnits";
 
 /** What a source's oil has become and cost, read off the ledger; and its bad lots, so that they stand out. */
-export function SourceWorth({ source }: { source: SourceReading }) {
+export function SourceWorth({ source }: { source: SourceView }) {
   const units = useUnits();
   return (
     <>
@@ -16,7 +16,7 @@ export function SourceWorth({ source }: { source: SourceReading }) {
   );
 }
 
-function WorthLine({ source: s, units }: { source: SourceReading; units: Units }) {
+function WorthLine({ source: s, units }: { source: SourceView; units: Units }) {
   const { worth } = s;
   if (!worth)
     return (
@@ -46,7 +46,7 @@ function bagsWords(changed: number, washed: number): string {
   return `It cost ${some.filter(Boolean).join(" and ")}.`;
 }
 
-function BadLots({ source: s, units }: { source: SourceReading; units: Units }) {
+function BadLots({ source: s, units }: { source: SourceView; units: Units }) {
   const last = s.badLots.at(-1);
   if (!last) return null;
   const more = s.badLots.length - 1;

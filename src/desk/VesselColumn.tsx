@@ -1,6 +1,6 @@
 "use client";
 import { usePathname } from "next/navigation";
-import type { VesselView } from "@/core/advice";
+import type { VesselView } from "@/core/readings";
 import { formatMillimetres } from "@/core/units";
 import { useYard } from "@/store";
 import { VesselDrawing, vesselWords } from "@/ui";
@@ -57,7 +57,7 @@ export function VesselColumn({ vessel: v, pxPerMm, drag }: Props) {
 
 function stands(v: VesselView, now: string): string {
   const fat = v.layers.find((l) => l.kind === "fat");
-  if (v.water?.wet && v.vessel.role !== "waste") return "wet: test it";
+  if (v.quality.water?.wet && v.vessel.role !== "waste") return "wet: test it";
   if (v.vessel.role === "ready" && v.changedAt) return `rested ${standingDays(v.changedAt, now)}`;
   if (!v.settling || !v.stirredAt) return "";
   const line = v.dipped && fat ? `, fat ${formatMillimetres(fat.toMm)}` : "";

@@ -1,5 +1,5 @@
 "use client";
-import type { VesselView } from "@/core/advice";
+import type { VesselView } from "@/core/readings";
 import { YardLink } from "./links";
 import { useUnits } from "./useUnits";
 

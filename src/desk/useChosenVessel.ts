@@ -1,6 +1,7 @@
 "use client";
 import { useSearchParams } from "next/navigation";
-import type { Station, VesselView } from "@/core/advice";
+import type { Station } from "@/core/ledger";
+import type { VesselView } from "@/core/readings";
 import { useYard } from "@/store";
 
 /** The vessel the address names (`?vessel=`), or the one of this station that is due first, or its first. */

@@ -1,6 +1,6 @@
 "use client";
 import { useEffect, useState } from "react";
-import type { DraftClearance } from "@/core/advice";
+import type { DraftClearance } from "@/core/clearance";
 import { type Clearance, isCleared } from "@/core/interlocks";
 import type { Draft } from "@/core/ledger";
 import { useYard } from "@/store";

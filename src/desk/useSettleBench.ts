@@ -1,6 +1,6 @@
 "use client";
 import { useEffect, useState } from "react";
-import type { SettleBench } from "@/core/advice";
+import type { SettleBench } from "@/core/readings";
 import { useYard } from "@/store";
 
 /** What the bench draws of a vessel, worked out off the page; the last stays until the next is there. */

@@ -1,17 +1,17 @@
 "use client";
 import { useCallback } from "react";
 import { toast } from "sonner";
-import type { Draft, Entry } from "@/core/ledger";
+import { type Draft, type Entry, kindOf } from "@/core/ledger";
 import { type StoreError, useYard } from "@/store";
-import { KIND_WORDS, wordEntry, wordError } from "@/ui/words";
+import { wordEntry, wordError } from "@/ui/words";
 
 /** Writes what happened and says so, with Undo on the message. Gives the worded reason where it was refused. */
-export function useTell(): (draft: Draft, said: string) => Promise<string | null> {
+export function useTell(): (drafts: Draft | readonly Draft[], said: string) => Promise<string | null> {
   const yard = useYard();
   const undo = useUndo();
   return useCallback(
-    async (draft, said) => {
-      const written = await yard.write(draft);
+    async (drafts, said) => {
+      const written = await yard.write(drafts);
       if (!written.ok) return wordRefusal(yard, written.error);
       toast(said, { duration: 8000, action: { label: "Undo", onClick: () => void undo() } });
       return null;
@@ -25,9 +25,13 @@ export function useUndo(): () => Promise<void> {
   const yard = useYard();
   return useCallback(async () => {
     const { undone, error } = await yard.undoLast();
-    if (!undone) toast("Nothing of yours to undo.");
+    const [last, ...more] = undone;
+    if (!last) toast("Nothing of yours to undo.");
     else if (error) toast(await wordRefusal(yard, error), { duration: 10_000 });
-    else toast(`Undone: ${KIND_WORDS[undone.kind].toLowerCase()} ${wordEntry(undone, yard.view)}.`);
+    else
+      toast(
+        `Undone: ${kindOf(last.kind).title.toLowerCase()} ${wordEntry(last, yard.view)}${more.length > 0 ? ` and ${more.length} more that were logged with it` : ""}.`,
+      );
   }, [yard]);
 }
 

@@ -9,7 +9,7 @@ import { LabelsScreen } from "@/stations/labels";
 import { RoundScreen } from "@/stations/round";
 import { RoundsScreen } from "@/stations/rounds";
 import { SourceScreen } from "@/stations/source";
-import { TestYard, testYardEachTime } from "@/store/testing";
+import { stampOf, TestYard, testYardEachTime } from "@/store/testing";
 
 const address = { query: "", push: vi.fn() };
 vi.mock("next/navigation", () => ({
@@ -158,9 +158,7 @@ describe("a round", () => {
     expect(screen.getByText("3 L")).toBeTruthy();
     await press("Refuse it");
     await waitFor(() => expect(address.push).toHaveBeenCalled());
-    const visit = view()
-      .sources.find((s) => s.source.id === "gannet")
-      ?.visits.at(-1);
+    const visit = view().sources.find((s) => s.source.id === "gannet")?.lastVisit;
     expect(visit).toMatchObject({ outcome: "refused", look: null });
   });
   it("says of everybody who is not on it why", async () => {
@@ -168,7 +166,7 @@ describe("a round", () => {
     const greedy = view().sources.find((s) => s.source.id === "puffin")?.source;
     if (!greedy) throw new Error("no kiosk");
     const dear = { ...greedy, spot: at, pricePerLitre: 5 };
-    await session().append({ kind: "source", data: dear }, { id: "dear", now: NOW, device: "shelf" });
+    await session().append([{ kind: "source", data: dear }], stampOf("dear", NOW));
     show(<RoundScreen />);
     await waitFor(() => expect(screen.getByRole("heading", { name: "3 stops" })).toBeTruthy());
     expect(screen.getByText(/asks more than its oil saves; about 5 L/)).toBeTruthy();
@@ -216,7 +214,7 @@ describe("labels and what they open", () => {
     show(<ContainerScreen />);
     expect(screen.getByRole("heading", { level: 1, name: "Carton 4" })).toBeTruthy();
     expect(screen.getByRole("heading", { name: "Keep Carton 4 apart" })).toBeTruthy();
-    expect(screen.getByText(/22 Nov 2026, Harbour school kitchen/)).toBeTruthy();
+    expect(await screen.findByText(/22 Nov 2026, Harbour school kitchen/)).toBeTruthy();
     await press("Dipped");
     expect(log.open).toHaveBeenCalledWith("dip", { vessel: "carton-4" });
   });

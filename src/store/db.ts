@@ -1,5 +1,5 @@
 import Dexie, { type Table } from "dexie";
-import type { Entry } from "@/core/ledger";
+import type { Raw } from "@/core/formats";
 
 /** Which yard: the user's own, or the demo, each in a database of its own. */
 export type YardName = "own" | "demo";
@@ -11,9 +11,9 @@ interface Mark {
   readonly value: string;
 }
 
-/** Entries as they were written, never changed. Migrations are numbered and gapless. */
+/** Entries as they were written, never changed, by whichever release. Migrations are numbered and gapless. */
 export class YardDb extends Dexie {
-  readonly entries!: Table<Entry, string>;
+  readonly entries!: Table<Raw, string>;
   readonly marks!: Table<Mark, string>;
 
   constructor(name: YardName) {

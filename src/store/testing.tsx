@@ -2,10 +2,12 @@ import "fake-indexeddb/auto";
 import Dexie from "dexie";
 import { type ReactNode, useEffect, useState } from "react";
 import { afterEach, beforeEach } from "vitest";
-import type { YardView } from "@/core/advice";
 import type { Entry } from "@/core/ledger";
+import { ok } from "@/core/units";
+import type { YardView } from "@/core/view";
+import { asAct, undo } from "./acts";
 import type { YardClient } from "./client";
-import { YardSession } from "./session";
+import { type Stamp, YardSession } from "./session";
 import { type OpenYard, YardContext } from "./YardProvider";
 
 /** A yard for tests of screens: the real session on a fake database, without a worker, at a clock that stands still. */
@@ -16,6 +18,14 @@ export async function openTestYard(entries: readonly Entry[], nowIso: string): P
   clock = nowIso;
   return session;
 }
+
+/** Who writes in a test, and when: an id that the test chooses. */
+export const stampOf = (id: string, now: string, device = "shelf"): Stamp => ({
+  ids: [id, `${id}-act`],
+  now,
+  device,
+  look: { at: null, have: null },
+});
 
 /** A fresh test yard before each test of a file, gone after it. */
 export function testYardEachTime(entries: readonly Entry[], nowIso: string): () => YardSession {
@@ -32,6 +42,10 @@ export function testYardEachTime(entries: readonly Entry[], nowIso: string): () 
 }
 
 let counter = 0;
+const newId = (): string => {
+  counter += 1;
+  return `test-${String(counter).padStart(4, "0")}`;
+};
 let clock = "";
 
 /** The session's own methods answer at once; a client's answer later. To a screen that awaits them they are the same. */
@@ -48,12 +62,13 @@ export function TestYard({ session, children }: { session: YardSession; children
   const [view, setView] = useState<YardView>(() => session.view(clock, null));
   useEffect(() => setView(session.view(clock, at)), [session, at]);
   const refresh = async (): Promise<void> => setView(session.view(clock, at));
-  const write: OpenYard["write"] = async (draft) => {
-    counter += 1;
-    const id = `test-${String(counter).padStart(4, "0")}`;
-    const written = await session.append(draft, { id, now: clock, device: "shelf" });
-    if (written.ok) await refresh();
-    return written;
+  const write: OpenYard["write"] = async (drafts) => {
+    const act = asAct(drafts);
+    const ids = Array.from({ length: act.length + 1 }, newId);
+    const written = await session.append(act, { ids, now: clock, device: "shelf", look: { at, have: null } });
+    if (!written.ok) return written;
+    await refresh();
+    return ok(written.value.ids);
   };
   const yard: OpenYard = {
     name: "own",
@@ -63,15 +78,11 @@ export function TestYard({ session, children }: { session: YardSession; children
     unreadable: 0,
     travel: setAt,
     write,
+    newId,
     now: () => clock,
     refresh,
     async startDemoAgain() {},
-    async undoLast() {
-      const undone = session.lastWritten("shelf");
-      if (!undone) return { undone };
-      const written = await write({ kind: "void", data: { entry: undone.id, reason: "undone" } });
-      return written.ok ? { undone } : { undone, error: written.error };
-    },
+    undoLast: async () => undo(session.lastWritten("shelf"), write),
   };
   return <YardContext.Provider value={yard}>{children}</YardContext.Provider>;
 }

@@ -65,6 +65,8 @@ describe("litres in, litres out", () => {
     in: { collected: 100, bought: 20 },
     out: { burned: 50, disposed: 10, lost: 1, unaccounted: 2 },
     standing: 57,
+    convertedLitres: 0,
+    convertedGapKg: 0,
     gapLitres: 0,
     closes: true,
   };

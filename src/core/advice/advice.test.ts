@@ -2,7 +2,8 @@ import { describe, expect, it } from "vitest";
 import type { Draft, Entry, VehicleId } from "../ledger";
 import { project } from "../ledger";
 import { drum, entry, iso, kitchen, move, pickup, vat, vid } from "../ledger/testing";
-import { safeLitres, viewYard, type YardView } from ".";
+import { pastOf, safeLitres } from "../readings";
+import { viewYard, type YardView } from "../view";
 
 const DAY = 1440;
 const setup = (): Entry[] => [
@@ -45,7 +46,7 @@ describe("settling", () => {
   });
   it("stands at the station's disc with its litres", () => {
     expect(at(filled, 20).stations.settle.litres).toBeCloseTo(150, 9);
-    expect(at(filled, 20).vessels[0]?.from).toEqual(["Ropewalk canteen"]);
+    expect(pastOf(project(filled), vid("A"))?.from).toEqual(["Ropewalk canteen"]);
   });
 });
 

@@ -1,35 +1,24 @@
-import type { Advice } from "./advice";
-import type { Reading } from "./reading";
-import { fill, notPurged, taintedDiesel, tooThick } from "./rules/drive";
-import { kettleWork, sortRaw } from "./rules/raw";
-import { goOn, planRound } from "./rules/rounds";
-import { cleanOut, drawOff, heels, overflowFull, poolHeel, wet } from "./rules/settle";
-import { emptyWaste, filter, slowBag } from "./rules/store";
+import type { YardReading } from "../readings";
+import type { Advice, Rule } from "./advice";
+import { DRIVE_RULES } from "./rules/drive";
+import { RAW_RULES } from "./rules/raw";
+import { ROUNDS_RULES } from "./rules/rounds";
+import { SETTLE_RULES } from "./rules/settle";
+import { STORE_RULES } from "./rules/store";
 
-/** Every rule of the house. A new one is a function here and its words in the interface. */
-const RULES: readonly ((reading: Reading) => Advice[])[] = [
-  goOn,
-  notPurged,
-  taintedDiesel,
-  tooThick,
-  wet,
-  drawOff,
-  cleanOut,
-  overflowFull,
-  poolHeel,
-  slowBag,
-  filter,
-  sortRaw,
-  planRound,
-  heels,
-  fill,
-  kettleWork,
-  emptyWaste,
-];
+/** Every rule of the house, what hurts most first. */
+export const RULES: readonly Rule[] = [
+  ...DRIVE_RULES,
+  ...RAW_RULES,
+  ...ROUNDS_RULES,
+  ...SETTLE_RULES,
+  ...STORE_RULES,
+].sort((a, b) => a.rank - b.rank);
 
-/** What is due, soonest first; at one moment in the order of the rules, which is the order of what hurts. */
-export function advise(reading: Reading): Advice[] {
-  const all = RULES.flatMap((rule) => rule(reading));
+/** What is due, soonest first; at one moment in the order of the rules. */
+export function advise(reading: YardReading): Advice[] {
+  const all = RULES.flatMap((rule) => rule.advise(reading));
+  // Text order is time order; the larger of two texts.
   const due = (a: Advice): string => [a.dueAt, reading.now].sort()[1] ?? a.dueAt;
-  return all.sort((a, b) => due(a).localeCompare(due(b)));
+  return all.sort((a, b) => (due(a) < due(b) ? -1 : due(a) > due(b) ? 1 : 0));
 }

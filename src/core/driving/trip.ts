@@ -1,12 +1,10 @@
+import { type ArrangementId, arrangementOf } from "./plumbing";
+import { burnLitresPerMinute, type FuelLine } from "./plumbing/arrangement";
 import { type PurgeLine, purgeResidual } from "./purge";
 
 /** How a dual-tank vehicle is plumbed, complete. */
-export interface FuelLoop {
-  readonly returnTo: "loop" | "oil-tank";
-  readonly lineLitres: number;
-  readonly pumpLitresPerMinute: number;
-  readonly burnLitresPerHour: number;
-  readonly tanksInSeries: number;
+export interface FuelLoop extends FuelLine {
+  readonly returnTo: ArrangementId;
 }
 
 export interface TripMinutes {
@@ -26,21 +24,21 @@ export interface TripLitres {
 
 /** What flows through the line while purging: physics §6. */
 export const purgeLineOf = (loop: FuelLoop): PurgeLine => ({
-  litresPerMinute: loop.returnTo === "loop" ? loop.burnLitresPerHour / 60 : loop.pumpLitresPerMinute,
+  litresPerMinute: arrangementOf(loop.returnTo).purgeLitresPerMinute(loop),
   lineLitres: loop.lineLitres,
   tanksInSeries: loop.tanksInSeries,
 });
 
 /**
- * Litres of a trip from its minutes: each phase burns at the vehicle's rate; a purge with the return on the oil tank
- * also sends the rest of the pump's flow there. What stands in the line at the end is taken as burned with its phase.
+ * Litres of a trip from its minutes: each phase burns at the vehicle's rate; what a purge sends elsewhere is its
+ * arrangement's. What stands in the line at the end is taken as burned with its phase.
  */
 export function tripLitres(loop: FuelLoop, minutes: TripMinutes): TripLitres {
-  const burn = loop.burnLitresPerHour / 60;
+  const burn = burnLitresPerMinute(loop);
   return {
     dieselBurned: burn * (minutes.startOnDiesel + minutes.purge),
     oilBurned: burn * minutes.onOil,
-    dieselToOilTank: loop.returnTo === "oil-tank" ? Math.max(0, loop.pumpLitresPerMinute - burn) * minutes.purge : 0,
+    dieselToOilTank: arrangementOf(loop.returnTo).dieselToOilTank(loop, minutes.purge),
     residualOilShare: minutes.onOil > 0 ? purgeResidual(purgeLineOf(loop), minutes.purge) : 0,
   };
 }

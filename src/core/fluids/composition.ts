@@ -1,5 +1,5 @@
-import { type ComponentId, isMuck, litres15PerLitre } from "./component";
-import type { FluidId } from "./table";
+import { type ComponentId, litres15PerLitre } from "./component";
+import { type FluidId, isFluidId } from "./table";
 
 /** Litres at 15 °C of one component. */
 export interface Part {
@@ -19,9 +19,9 @@ export function byComponent(parts: Iterable<Part>): Part[] {
   return [...sums].map(([component, litres]) => ({ component, litres })).sort((a, b) => b.litres - a.litres);
 }
 
-/** Only what can be a fuel: water and sludge left out. */
+/** Only what can be a fuel: dirt and chemicals left out. */
 export const fuelParts = (parts: Iterable<Part>): FluidPart[] =>
-  byComponent(parts).flatMap((p) => (isMuck(p.component) ? [] : [{ fluid: p.component, litres: p.litres }]));
+  byComponent(parts).flatMap((p) => (isFluidId(p.component) ? [{ fluid: p.component, litres: p.litres }] : []));
 
 /** What litres at 15 °C measure at another temperature: the other way round of booking them. */
 export const measuredLitres = (parts: Iterable<Part>, celsius: number): number => {

@@ -8,7 +8,7 @@ export interface FluidLitres {
 
 const COUNTS_FROM_SHARE = 0.005;
 
-export const isPetrol = (fluid: Fluid): boolean => fluid.id === "petrol";
+export const isPetrol = (fluid: { readonly id: string }): boolean => fluid.id === "petrol";
 export const holdsPetrol = (parts: readonly FluidLitres[]): boolean =>
   parts.some((p) => p.litres > 0 && isPetrol(p.fluid));
 

@@ -1,10 +1,17 @@
 export {
+  CHEMICAL_IDS,
+  COMPONENT_IDS,
+  COMPONENTS,
   type ComponentId,
   componentName,
   expansionPerK,
+  isFat,
   isMuck,
+  kgOf,
+  LAYER_ORDER,
+  type LiesIn,
   litres15PerLitre,
-  type MuckId,
+  sinks,
 } from "./component";
 export {
   byComponent,

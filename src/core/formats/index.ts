@@ -1,2 +1,11 @@
 export { type Route, type Waypoint, writeGpx } from "./gpx";
-export { readYardFile, writeYardFile, YARD_FORMAT, YARD_SCHEMA, type YardFile, type YardFileError } from "./yardFile";
+export {
+  type Raw,
+  type ReadYard,
+  readYardFile,
+  writeYardFile,
+  YARD_FORMAT,
+  YARD_SCHEMA,
+  type YardFile,
+  type YardFileError,
+} from "./yardFile";

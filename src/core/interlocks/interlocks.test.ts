@@ -1,7 +1,18 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { FLUID_IDS } from "../fluids";
-import { askStep, DRIVES, isCleared, MATERIALS, NEEDS, NEVER, OPERATIONS, PLACES, type Receiver, type Step } from ".";
+import {
+  askStep,
+  DRIVES,
+  isCleared,
+  MATERIALS,
+  NEEDS,
+  NEVER,
+  OPERATIONS,
+  RECEIVERS,
+  type Receiver,
+  type Step,
+} from ".";
 
 const drum: Receiver = {
   place: "vessel",
@@ -42,7 +53,7 @@ const anyStep: fc.Arbitrary<Step> = fc.record({
   parts,
   celsius: fc.double({ min: -20, max: 150, noNaN: true }),
   into: fc.record({
-    place: fc.constantFrom(...PLACES),
+    place: fc.constantFrom(...RECEIVERS),
     open: fc.boolean(),
     heated: fc.boolean(),
     material: fc.constantFrom(...MATERIALS),

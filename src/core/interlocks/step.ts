@@ -1,7 +1,18 @@
-import type { FluidId } from "../fluids";
+import { FLUID_IDS } from "../fluids";
 
 /** What can be poured, pumped or heated in a yard: the table's fluids, and what else stands on the shelf. */
-export type Substance = FluidId | "water" | "sludge" | "methanol" | "methoxide" | "lye" | "sulfuric-acid";
+export const SUBSTANCES = [
+  ...FLUID_IDS,
+  "water",
+  "sludge",
+  "methanol",
+  "methoxide",
+  "lye",
+  "sulfuric-acid",
+  "glycerol",
+  "soap",
+] as const;
+export type Substance = (typeof SUBSTANCES)[number];
 
 export interface StepPart {
   readonly substance: Substance;
@@ -46,12 +57,12 @@ export const MATERIALS = [
 ] as const;
 export type Material = (typeof MATERIALS)[number];
 
-export const PLACES = ["vessel", "kettle", "vehicle-tank", "centrifuge", "filter-housing"] as const;
-export type Place = (typeof PLACES)[number];
+export const RECEIVERS = ["vessel", "kettle", "vehicle-tank", "centrifuge", "filter-housing"] as const;
+export type ReceiverKind = (typeof RECEIVERS)[number];
 
 /** Where the step happens, or where the liquid goes. */
 export interface Receiver {
-  readonly place: Place;
+  readonly place: ReceiverKind;
   readonly open: boolean;
   readonly heated: boolean;
   readonly material: Material;

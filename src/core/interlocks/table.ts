@@ -1,4 +1,4 @@
-import type { Drive, Material, Operation, Place, Substance } from "./step";
+import type { Drive, Material, Operation, ReceiverKind, Substance } from "./step";
 
 /** The conditions of a row: all that are named must hold, of those listed in one any. */
 export interface Conditions {
@@ -6,7 +6,7 @@ export interface Conditions {
   readonly substances: readonly Substance[];
   readonly operations?: readonly Operation[];
   readonly drives?: readonly Drive[];
-  readonly places?: readonly Place[];
+  readonly places?: readonly ReceiverKind[];
   readonly materials?: readonly Material[];
   readonly heated?: true;
   readonly open?: true;

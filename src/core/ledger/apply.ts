@@ -1,72 +1,36 @@
-import { setBag, setPhoto, setPlace, setSettings, setSource, setVehicle, setVessel, setWeather } from "./declare";
-import type { Fault } from "./errors";
-import { bagService, blend, dispose, drawOff, fill, filterRun, move, purchase, stockTake, trip } from "./happen";
-import { pickup, round, roundEnd, visit } from "./rounds";
-import type { Entry, EntryKind, EntryOf } from "./schema/entry";
-import { cleanOut, cupTest, displace, fining, setCup, setDip, setDisturbed, setJar, spin, waterTest } from "./settle";
+import type { Entry } from "./entry";
+import { flowsOf, kindOf } from "./entry";
+import type { Flaw } from "./errors";
 import type { YardState } from "./state";
-import { TransferStopped } from "./transfer";
-
-type Apply<K extends EntryKind> = (yard: YardState, entry: EntryOf<K>) => Fault | undefined;
-
-const APPLY: { [K in EntryKind]: Apply<K> } = {
-  settings: setSettings,
-  vessel: setVessel,
-  source: setSource,
-  bag: setBag,
-  vehicle: setVehicle,
-  place: setPlace,
-  photo: setPhoto,
-  weather: setWeather,
-  dip: setDip,
-  jar: setJar,
-  disturbed: setDisturbed,
-  "water-test": waterTest,
-  fining,
-  spin,
-  displace,
-  "clean-out": cleanOut,
-  cup: setCup,
-  "cup-test": cupTest,
-  pickup,
-  visit,
-  round,
-  "round-end": roundEnd,
-  purchase,
-  move,
-  "draw-off": drawOff,
-  "filter-run": filterRun,
-  "bag-service": bagService,
-  blend,
-  fill,
-  trip,
-  dispose,
-  "stock-take": stockTake,
-  // Voids are resolved before projecting; a void moves nothing itself.
-  void: () => undefined,
-};
 
 /**
  * Applies one entry to a yard that the caller owns, in place: building 20,000 entries may not copy 20,000 yards.
- * All or nothing: an entry with a fault moves nothing and leaves its fault in the open.
+ * All or nothing: an entry with a flaw moves nothing and leaves its fault in the open.
  */
 export function applyEntry(yard: YardState, entry: Entry): void {
   yard.entries += 1;
   yard.firstAt ??= entry.happenedAt;
   yard.undo.length = 0;
   const { standings } = yard;
-  const fault = attempt(yard, entry);
-  if (!fault) return;
+  const flaw = vesselFlaw(yard, entry) ?? kindOf(entry.kind).apply(yard, entry);
+  if (!flaw) return;
   yard.standings = standings;
   for (const state of yard.undo.reverse()) yard.vessels.set(state.vessel.id, state);
-  yard.faults.push(fault);
+  yard.faults.push({ ...flaw, entry: entry.id });
 }
 
-function attempt(yard: YardState, entry: Entry): Fault | undefined {
-  try {
-    return (APPLY[entry.kind] as Apply<EntryKind>)(yard, entry as EntryOf<EntryKind>);
-  } catch (error) {
-    if (error instanceof TransferStopped) return { ...error.fault, entry: entry.id };
-    throw error;
+/** Every vessel that an entry names must be there, and nothing is poured into itself. */
+function vesselFlaw(yard: YardState, entry: Entry): Flaw | undefined {
+  for (const { how, from, to } of flowsOf(entry)) {
+    if (from !== null && !yard.vessels.has(from)) return { code: "unknown-vessel", vessel: from };
+    if (to !== null && !yard.vessels.has(to)) return { code: "unknown-vessel", vessel: to };
+    if (from !== null && from === to && !STAYS.has(how)) return { code: "same-vessel", vessel: from };
   }
+  const missing = kindOf(entry.kind)
+    .speaksOf(entry.data)
+    .find((id) => !yard.vessels.has(id));
+  return missing === undefined ? undefined : { code: "unknown-vessel", vessel: missing };
 }
+
+/** Done to oil where it stands. */
+const STAYS: ReadonlySet<string> = new Set(["heat", "react"]);

@@ -1,11 +1,14 @@
-import type { ComponentId } from "../fluids";
-import { type AccountName, IN_ACCOUNTS, OUT_ACCOUNTS, type YardState } from "./state";
+import { type ComponentId, kgOf } from "../fluids";
+import { type AccountName, CHANGE_ACCOUNT, IN_ACCOUNTS, OUT_ACCOUNTS, type YardState } from "./state";
 
 /** Litres in, litres out. `gapLitres` is what does not close: rounding, or a bug. */
 export interface Balance {
   readonly in: Record<(typeof IN_ACCOUNTS)[number], number>;
   readonly out: Record<(typeof OUT_ACCOUNTS)[number], number>;
   readonly standing: number;
+  /** What litres that became others shrank by; the kilograms that are not kept in that, nought but for rounding. */
+  readonly convertedLitres: number;
+  readonly convertedGapKg: number;
   readonly gapLitres: number;
   readonly closes: boolean;
 }
@@ -18,7 +21,10 @@ export const accountLitres = (yard: YardState, name: AccountName): number => {
   return sum;
 };
 
-/** All vessels + burned + disposed + lost + unaccounted = all that came in, to 1e-9 of it. Litres at 15 °C. */
+/**
+ * All vessels + burned + disposed + lost + unaccounted + what shrank by conversion = all that came in, to 1e-9 of it, and
+ * conversions keep their kilograms to as much. Litres at 15 °C.
+ */
 export function balance(yard: YardState): Balance {
   const read = <N extends AccountName>(names: readonly N[]): Record<N, number> =>
     Object.fromEntries(names.map((n) => [n, accountLitres(yard, n)])) as Record<N, number>;
@@ -27,8 +33,29 @@ export function balance(yard: YardState): Balance {
   let standing = 0;
   for (const v of yard.vessels.values()) standing += v.contents.total;
   const total = entered.collected + entered.bought;
-  const gapLitres = total - (standing + left.burned + left.disposed + left.lost + left.unaccounted);
-  return { in: entered, out: left, standing, gapLitres, closes: Math.abs(gapLitres) <= RELATIVE * Math.max(1, total) };
+  const { litres: convertedLitres, kg: convertedGapKg } = converted(yard);
+  const out = left.burned + left.disposed + left.lost + left.unaccounted;
+  const gapLitres = total - (standing + out + convertedLitres);
+  const slack = RELATIVE * Math.max(1, total);
+  return {
+    in: entered,
+    out: left,
+    standing,
+    convertedLitres,
+    convertedGapKg,
+    gapLitres,
+    closes: Math.abs(gapLitres) <= slack && Math.abs(convertedGapKg) <= slack,
+  };
+}
+
+function converted(yard: YardState): { litres: number; kg: number } {
+  let litres = 0;
+  let kg = 0;
+  for (const [key, l] of yard.accounts[CHANGE_ACCOUNT].entries()) {
+    litres += l;
+    kg += kgOf(yard.parts.component(key), l);
+  }
+  return { litres, kg };
 }
 
 /** An account's litres by what they are and by the batch they came from. */

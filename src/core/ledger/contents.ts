@@ -1,4 +1,4 @@
-import { type ComponentId, expansionPerK } from "../fluids";
+import { COMPONENTS, type ComponentId, expansionPerK, LAYER_ORDER } from "../fluids";
 
 /**
  * What is in a vessel: litres at 15 °C by part, a part being (component, origin batch). Parallel arrays sorted by the
@@ -28,10 +28,9 @@ export const EMPTY: Contents = {
 export const TRACES = "~traces";
 const TRACE_LITRES = 2e-2;
 
-/** Lowest first: sludge, water, fat, then everything else. */
-const OIL_DEPTH = 3;
-const depthOf = (component: ComponentId): number =>
-  component === "sludge" ? 0 : component === "water" ? 1 : component === "fryer-fat" ? 2 : OIL_DEPTH;
+/** Layers from the bottom up, as numbers: looked up millions of times. */
+const OIL_DEPTH = LAYER_ORDER.indexOf("oil");
+const depthOf = (component: ComponentId): number => LAYER_ORDER.indexOf(COMPONENTS[component].lies);
 
 /** Numbers the parts. Only ever grows, so that projections of one yard may share it. */
 export class PartTable {
@@ -168,8 +167,12 @@ export interface Split {
   readonly left: Contents;
 }
 
-/** Splits off a share (0 to 1) of each depth. Both sides together hold exactly what there was, to rounding. */
-function splitBy(c: Contents, table: PartTable, shareByDepth: readonly number[]): Split {
+/** Splits off a share (0 to 1) of each depth. */
+const splitBy = (c: Contents, table: PartTable, shareByDepth: readonly number[]): Split =>
+  splitEach(c, (key) => shareByDepth[table.depths[key] ?? OIL_DEPTH] ?? 0);
+
+/** Splits off a share (0 to 1) of each part. Both sides together hold exactly what there was, to rounding. */
+function splitEach(c: Contents, shareOf: (key: number) => number): Split {
   const taken = scratch(c.keys.length, 0);
   const left = scratch(c.keys.length, 1);
   let t = 0;
@@ -179,7 +182,7 @@ function splitBy(c: Contents, table: PartTable, shareByDepth: readonly number[])
   for (let i = 0; i < c.keys.length; i++) {
     const key = c.keys[i] as number;
     const all = (c.unscaled[i] as number) * c.scale;
-    const out = all * (shareByDepth[table.depths[key] ?? OIL_DEPTH] ?? 0);
+    const out = all * shareOf(key);
     if (out > 0) {
       taken.keys[t] = key;
       taken.litres[t++] = out;
@@ -285,4 +288,18 @@ export function litres15OfMeasured(c: Contents, table: PartTable, celsius: numbe
     measured +=
       ((c.unscaled[i] as number) * c.scale) / (1 - (table.alphasPerK[c.keys[i] as number] ?? 0) * (celsius - 15));
   return measured > 0 ? c.total / measured : 1;
+}
+
+/** Takes litres of the components named, of every origin its share; as much as there is where that is less. */
+export function takeComponents(c: Contents, table: PartTable, wanted: ReadonlyMap<ComponentId, number>): Split {
+  const there = new Map<ComponentId, number>();
+  for (let i = 0; i < c.keys.length; i++) {
+    const component = table.component(c.keys[i] as number);
+    there.set(component, (there.get(component) ?? 0) + (c.unscaled[i] as number) * c.scale);
+  }
+  return splitEach(c, (key) => {
+    const component = table.component(key);
+    const all = there.get(component) ?? 0;
+    return all > 0 ? Math.min(1, (wanted.get(component) ?? 0) / all) : 0;
+  });
 }

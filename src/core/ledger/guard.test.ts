@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
+import type { Draft, Entry } from "./entry";
 import type { LedgerError } from "./errors";
 import { offerEntry } from "./guard";
-import type { Draft, Entry } from "./schema/entry";
 import { drum, entry, iso, move, pickup, start, vid } from "./testing";
 import { buildTimeline, type Timeline } from "./timeline";
 

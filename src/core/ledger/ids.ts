@@ -1,15 +1,18 @@
 import * as z from "../zod";
 
-/** Branded, so that a vessel's id cannot stand where a source's is wanted. */
-export const EntryId = z.string().min(1).max(64).brand<"EntryId">();
-export const VesselId = z.string().min(1).max(64).brand<"VesselId">();
-export const SourceId = z.string().min(1).max(64).brand<"SourceId">();
-export const BagId = z.string().min(1).max(64).brand<"BagId">();
-export const VehicleId = z.string().min(1).max(64).brand<"VehicleId">();
+/** Text to 64 characters, branded, so that a vessel's id cannot stand where a source's is wanted. New ones are ULIDs. */
+const id = <B extends string>(is: B) => z.string().min(1).max(64).meta({ is }).brand<B>();
 
-export const PlaceId = z.string().min(1).max(64).brand<"PlaceId">();
-export const RoundId = z.string().min(1).max(64).brand<"RoundId">();
-export const CupId = z.string().min(1).max(64).brand<"CupId">();
+export const EntryId = id("entry");
+export const VesselId = id("vessel");
+export const SourceId = id("source");
+export const BagId = id("bag");
+export const VehicleId = id("vehicle");
+export const PlaceId = id("place");
+export const RoundId = id("round");
+export const CupId = id("cup");
+/** Entries that were written as one act: taken back as one. */
+export const ActId = id("act");
 
 export type EntryId = z.infer<typeof EntryId>;
 export type VesselId = z.infer<typeof VesselId>;
@@ -19,3 +22,4 @@ export type VehicleId = z.infer<typeof VehicleId>;
 export type PlaceId = z.infer<typeof PlaceId>;
 export type RoundId = z.infer<typeof RoundId>;
 export type CupId = z.infer<typeof CupId>;
+export type ActId = z.infer<typeof ActId>;

@@ -1,41 +1,53 @@
 export { accountBy, accountLitres, type Balance, balance } from "./balance";
 export { carryPours, type Held, type Pour } from "./carry";
 export { doubtsOfDip, doubtsOfJar } from "./doubts";
-export type { Fault, LedgerError } from "./errors";
-export { offerEntry } from "./guard";
-export { BagId, CupId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
-export { byTime, deadIds, liveEntries, targetOf } from "./live";
-export { project } from "./project";
-export { type Check, CheckSchema } from "./schema/check";
 export {
-  CURRENT_VERSION,
   type Draft,
   ENTRY_KINDS,
   type Entry,
   type EntryKind,
   type EntryOf,
-  EntrySchema,
-} from "./schema/entry";
-export type { Measured, MeasuredOrAll } from "./schema/quantities";
-export type { Cup, Settler } from "./schema/settling";
+  flowsOf,
+  isKind,
+  kindOf,
+  vesselsOf,
+} from "./entry";
+export type { Fault, Flaw, LedgerError } from "./errors";
+export { type EntryField, type FieldIs, fieldsOf, withFields } from "./fields";
+export { offerEntries, offerEntry } from "./guard";
+export { ActId, BagId, CupId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
+export type { Bag } from "./kinds/bag";
+export type { Cup } from "./kinds/cup";
+export type { Flow, How } from "./kinds/flow";
+export type { Place } from "./kinds/place";
+export { DEFAULT_SETTINGS, type Settings } from "./kinds/settings";
+export type { Source } from "./kinds/source";
+export { tanksOf, type Vehicle } from "./kinds/vehicle";
+export type { Settler, Vessel } from "./kinds/vessel";
+export { VISIT_OUTCOMES } from "./kinds/visit";
+export { PAN_WORDS } from "./kinds/waterTest";
+export { byTime, deadIds, liveEntries, targetOf } from "./live";
+export { project } from "./project";
+export type { CupTime, Quality, WaterWord } from "./quality";
 export {
-  type Bag,
-  DEFAULT_SETTINGS,
-  type Place,
-  type Settings,
-  ShapeSchema,
-  type Source,
+  isFor,
+  ROLES,
+  roleOf,
+  rolesFor,
+  STATIONS,
+  type Station,
+  type Use,
   VESSEL_ROLES,
-  type Vehicle,
-  type Vessel,
   type VesselRole,
-} from "./schema/things";
+} from "./roles";
+export { type Check, CheckSchema, LOOKS } from "./schema/check";
+export type { Measured, MeasuredOrAll } from "./schema/quantities";
+export { ShapeSchema } from "./schema/shape";
 export { type Access, AccessSchema, type Coordinates, CoordinatesSchema, type Spot } from "./schema/where";
 export {
   type AccountName,
   type BagRun,
   type BagState,
-  type CupTime,
   type DipDoubt,
   type DipReading,
   type FirstDraw,
@@ -48,9 +60,7 @@ export {
   type VehicleState,
   type VesselState,
   type Visit,
-  type WaterWord,
   type YardState,
 } from "./state";
-export { appendEntry, buildTimeline, type Timeline, yardAt } from "./timeline";
-export { vesselsOf } from "./touches";
-export { readEntry, type Upcasters } from "./upcast";
+export { appendEntries, buildTimeline, stepwise, type Timeline, yardAt } from "./timeline";
+export { readEntry } from "./upcast";

@@ -1,5 +1,5 @@
+import type { Entry } from "./entry";
 import type { EntryId } from "./ids";
-import type { Entry } from "./schema/entry";
 
 /** Time order of what happened; ties by when it was written down, then by id, so every device sorts alike. */
 export const byTime = (a: Entry, b: Entry): number =>

@@ -2,11 +2,11 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { balance } from "./balance";
 import { EMPTY } from "./contents";
+import type { Draft, Entry } from "./entry";
 import { project } from "./project";
-import type { Draft, Entry } from "./schema/entry";
 import { partsOf, type YardState } from "./state";
 import { drum, entry, kitchen, move, pickup, start, vid } from "./testing";
-import { appendEntry, buildTimeline, yardAt } from "./timeline";
+import { appendEntries, buildTimeline, yardAt } from "./timeline";
 
 const NAMES = ["A", "B", "C"] as const;
 const name = fc.constantFrom(...NAMES);
@@ -170,7 +170,7 @@ describe("properties of the projection", () => {
     fc.assert(
       fc.property(history, (entries) => {
         let timeline = buildTimeline([]);
-        for (const e of entries) timeline = appendEntry(timeline, e);
+        for (const e of entries) timeline = appendEntries(timeline, [e]);
         expect(litresOf(timeline.head)).toEqual(litresOf(project(entries)));
         expect(picture(timeline.head)).toEqual(picture(project(entries)));
       }),
@@ -195,7 +195,7 @@ it("keeps snapshots that a backdated entry replays from", () => {
   const before = buildTimeline(many);
   expect(before.snapshots.map((s) => s.count)).toEqual([1000, 2000]);
   const late = entry("zz", 1500, move("A", "B", 5), 9000);
-  const after = appendEntry(before, late);
+  const after = appendEntries(before, [late]);
   expect(after.snapshots[0]).toBe(before.snapshots[0]);
   expect(litresOf(after.head)).toEqual(litresOf(project([...many, late])));
 });

@@ -1,6 +1,6 @@
 import { applyEntry } from "./apply";
+import type { Entry } from "./entry";
 import { liveEntries } from "./live";
-import type { Entry } from "./schema/entry";
 import { emptyYard, type YardState } from "./state";
 
 /**

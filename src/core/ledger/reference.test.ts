@@ -3,8 +3,8 @@ import { join } from "node:path";
 import { expect, it } from "vitest";
 import type { FluidId } from "../fluids";
 import { accountBy, accountLitres, balance } from "./balance";
+import type { Entry } from "./entry";
 import { project } from "./project";
-import type { Entry } from "./schema/entry";
 import { partsOf } from "./state";
 import { entry, kitchen, vat, vid } from "./testing";
 

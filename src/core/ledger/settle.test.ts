@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { byComponent } from "../fluids";
 import { balance } from "./balance";
+import type { Draft, Entry } from "./entry";
 import type { CupId } from "./ids";
 import { project } from "./project";
-import type { Draft, Entry } from "./schema/entry";
 import type { VesselState, YardState } from "./state";
 import { partsOf } from "./state";
 import { drum, entry, kitchen, move, pickup, vid } from "./testing";
@@ -118,29 +118,30 @@ describe("water", () => {
     data: { how: "hot-pan", vessel: vid("A"), saw },
   });
   it("a pan says wet or dry, the scales say how much", () => {
-    expect(state(written(pan("crackles")), "A").water).toMatchObject({ wet: true, because: "test" });
-    expect(state(written(pan("quiet")), "A").water?.wet).toBe(false);
+    expect(state(written(pan("crackles")), "A").quality.water).toMatchObject({ wet: true, because: "test" });
+    expect(state(written(pan("quiet")), "A").quality.water?.wet).toBe(false);
     const weighed = (dryG: number) =>
-      state(written({ kind: "water-test", data: { how: "weigh", vessel: vid("A"), wetG: 200, dryG } }), "A").water;
+      state(written({ kind: "water-test", data: { how: "weigh", vessel: vid("A"), wetG: 200, dryG } }), "A").quality
+        .water;
     expect(weighed(199.9)?.wet).toBe(false);
     expect(weighed(199.9)?.share).toBeCloseTo(0.0005, 9);
     expect(weighed(199)).toMatchObject({ wet: true });
   });
   it("goes where wet oil is poured, and a dry lot with an untested one is untested", () => {
-    expect(state(written(pan("crackles"), move("A", "B", 40)), "B").water).toMatchObject({
+    expect(state(written(pan("crackles"), move("A", "B", 40)), "B").quality.water).toMatchObject({
       wet: true,
       because: "poured",
     });
-    expect(state(written(pan("quiet"), pickup("A", 5)), "A").water).toBeNull();
-    expect(state(written(pan("crackles"), pickup("A", 5)), "A").water?.wet).toBe(true);
-    expect(state(written(pan("crackles"), move("A", "B", 150)), "A").water).toBeNull();
+    expect(state(written(pan("quiet"), pickup("A", 5)), "A").quality.water).toBeNull();
+    expect(state(written(pan("crackles"), pickup("A", 5)), "A").quality.water?.wet).toBe(true);
+    expect(state(written(pan("crackles"), move("A", "B", 150)), "A").quality.water).toBeNull();
   });
 });
 
 describe("fining", () => {
   it("brings its water into the books, and leaves the oil wet until it is tested", () => {
     const yard = written({ kind: "fining", data: { vessel: vid("A"), waterLitres: 15, gelatineG: 600, celsius: 45 } });
-    expect(state(yard, "A").water).toMatchObject({ wet: true, because: "fining" });
+    expect(state(yard, "A").quality.water).toMatchObject({ wet: true, because: "fining" });
     expect(state(yard, "A").warmCelsius).toBe(45);
     expect(litresOf(yard, "A").water).toBeGreaterThan(14);
     expect(balance(yard).closes).toBe(true);
@@ -148,7 +149,7 @@ describe("fining", () => {
       { kind: "fining", data: { vessel: vid("A"), waterLitres: 15, gelatineG: 600 } },
       { kind: "water-test", data: { how: "hot-pan", vessel: vid("A"), saw: "quiet" } },
     );
-    expect(state(tested, "A").water?.wet).toBe(false);
+    expect(state(tested, "A").quality.water?.wet).toBe(false);
   });
   it("of nothing is a fault", () => {
     const yard = written({ kind: "fining", data: { vessel: vid("B"), waterLitres: 5, gelatineG: 200 } });
@@ -163,7 +164,7 @@ describe("a centrifuge", () => {
       data: { from: vid("A"), to: vid("B"), amount: { litres: 100 }, pasteLitres: 3, cutUm: 5 },
     });
     expect(state(yard, "B").contents.total).toBeCloseTo(97, 6);
-    expect(state(yard, "B").filteredUm).toBe(5);
+    expect(state(yard, "B").quality.filteredUm).toBe(5);
     expect(balance(yard).closes).toBe(true);
   });
   it("cannot keep more than went in", () => {
@@ -223,9 +224,9 @@ describe("a flow cup", () => {
   };
   const time: Draft = { kind: "cup-test", data: { cup: "tin" as CupId, vessel: vid("A"), seconds: 180, celsius: 12 } };
   it("times a lot, and the time goes with it until it is mixed", () => {
-    expect(state(written(tin, time), "A").cupTime?.seconds).toBe(180);
-    expect(state(written(tin, time, move("A", "B", 40)), "B").cupTime?.seconds).toBe(180);
-    expect(state(written(tin, time, pickup("A", 5)), "A").cupTime).toBeNull();
+    expect(state(written(tin, time), "A").quality.cupTime?.seconds).toBe(180);
+    expect(state(written(tin, time, move("A", "B", 40)), "B").quality.cupTime?.seconds).toBe(180);
+    expect(state(written(tin, time, pickup("A", 5)), "A").quality.cupTime).toBeNull();
   });
   it("that nobody has calibrated is a fault", () => {
     expect(written(time).faults).toMatchObject([{ code: "unknown-cup" }]);

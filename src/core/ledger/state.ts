@@ -2,23 +2,23 @@ import type { ComponentId } from "../fluids";
 import { type Contents, EMPTY, PartTable } from "./contents";
 import type { Fault } from "./errors";
 import type { BagId, CupId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
+import type { Bag } from "./kinds/bag";
+import type { Cup } from "./kinds/cup";
+import type { Place } from "./kinds/place";
+import type { Round } from "./kinds/round";
+import { DEFAULT_SETTINGS, type Settings } from "./kinds/settings";
+import type { Source } from "./kinds/source";
+import type { Vehicle } from "./kinds/vehicle";
+import type { Vessel } from "./kinds/vessel";
+import { type Quality, UNKNOWN_QUALITY } from "./quality";
 import type { Check } from "./schema/check";
-import type { EntryOf } from "./schema/entry";
-import type { Cup } from "./schema/settling";
-import {
-  type Bag,
-  DEFAULT_SETTINGS,
-  type Place,
-  type Settings,
-  type Source,
-  type Vehicle,
-  type Vessel,
-} from "./schema/things";
 
 /** Where litres come from and go to, outside the vessels. */
 export const IN_ACCOUNTS = ["collected", "bought"] as const;
 export const OUT_ACCOUNTS = ["burned", "disposed", "lost", "unaccounted"] as const;
-export type AccountName = (typeof IN_ACCOUNTS)[number] | (typeof OUT_ACCOUNTS)[number];
+/** Where litres go that become others, and those others come from: kilograms of it are nought, litres need not be. */
+export const CHANGE_ACCOUNT = "converted";
+export type AccountName = (typeof IN_ACCOUNTS)[number] | (typeof OUT_ACCOUNTS)[number] | typeof CHANGE_ACCOUNT;
 
 /** What is odd about a dip. Those that cannot be are kept in the books but neither drawn nor reckoned with. */
 export type DipDoubt = "above-rim" | "fat-above-oil" | "water-above-fat" | "clear-above-oil" | "nothing-there";
@@ -44,23 +44,6 @@ export interface JarReading {
   readonly celsius?: number | undefined;
   readonly litres: number;
   readonly doubts: readonly DipDoubt[];
-}
-
-/** What the last test, or the last thing done, says of water in it. */
-export interface WaterWord {
-  readonly at: string;
-  readonly wet: boolean;
-  readonly because: "test" | "fining" | "poured";
-  /** As weighed. */
-  readonly share: number | null;
-}
-
-/** A lot's time through the owner's cup. */
-export interface CupTime {
-  readonly at: string;
-  readonly cup: CupId;
-  readonly seconds: number;
-  readonly celsius: number;
 }
 
 /** A time that a vessel stood undisturbed and was looked at: what grain sizes are learnt from. */
@@ -97,10 +80,7 @@ export interface VesselState {
   readonly changedAt: string | null;
   /** When it was first drawn from since it was stirred. */
   readonly drawnAt: string | null;
-  /** The coarsest bag that any of it has been through, in µm; 0 as bought, null where some was never filtered. */
-  readonly filteredUm: number | null;
-  readonly water: WaterWord | null;
-  readonly cupTime: CupTime | null;
+  readonly quality: Quality;
   /** Of a settler: when its bottom was last cleaned out, and the litres fed since. */
   readonly cleanedAt: string | null;
   readonly fedLitres: number;
@@ -145,7 +125,7 @@ export interface SourceState {
 }
 
 export interface RoundState {
-  readonly round: EntryOf<"round">["data"];
+  readonly round: Round;
   readonly startedAt: string;
   readonly endedAt: string | null;
   readonly km: number | null;
@@ -201,7 +181,8 @@ export interface YardState {
   readonly vehicles: Map<VehicleId, VehicleState>;
   readonly places: Map<PlaceId, Place>;
   readonly rounds: Map<RoundId, RoundState>;
-  readonly origins: Map<EntryId, Origin>;
+  /** By what a part's origin says: an entry's id. Only ever grows, and an entry's origin never changes: projections of one yard may share it. */
+  readonly origins: Map<string, Origin>;
   readonly cups: Map<CupId, Cup>;
   standings: readonly PastStanding[];
   draws: readonly FirstDraw[];
@@ -238,6 +219,7 @@ export function emptyYard(): YardState {
       disposed: [],
       lost: [],
       unaccounted: [],
+      converted: [],
     },
     faults: [],
     undo: [],
@@ -259,7 +241,6 @@ export function copyYard(y: YardState): YardState {
     vehicles: new Map(y.vehicles),
     places: new Map(y.places),
     rounds: new Map(y.rounds),
-    origins: new Map(y.origins),
     cups: new Map(y.cups),
     shedTemperatures: [...y.shedTemperatures],
     accounts,
@@ -278,9 +259,7 @@ export const emptyVessel = (vessel: Vessel): VesselState => ({
   warmCelsius: null,
   changedAt: null,
   drawnAt: null,
-  filteredUm: null,
-  water: null,
-  cupTime: null,
+  quality: UNKNOWN_QUALITY,
   cleanedAt: null,
   fedLitres: 0,
   photo: null,

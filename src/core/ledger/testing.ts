@@ -1,6 +1,8 @@
-import type { EntryId, SourceId, VesselId } from "./ids";
-import { CURRENT_VERSION, type Draft, type Entry } from "./schema/entry";
-import type { Source, Vessel, VesselRole } from "./schema/things";
+import { type Draft, type Entry, kindOf } from "./entry";
+import { EntryId, SourceId, VesselId } from "./ids";
+import type { Source } from "./kinds/source";
+import type { Vessel } from "./kinds/vessel";
+import type { VesselRole } from "./roles";
 
 /** Small builders for tests of the ledger and of what stands on it. */
 
@@ -9,8 +11,8 @@ export const iso = (minutes: number): string => new Date(T0 + minutes * 60_000).
 
 export const entry = (id: string, minute: number, draft: Draft, recordedMinute = minute): Entry =>
   ({
-    id: id as EntryId,
-    v: CURRENT_VERSION[draft.kind],
+    id: EntryId.parse(id),
+    v: kindOf(draft.kind).version,
     happenedAt: draft.happenedAt ?? iso(minute),
     recordedAt: iso(recordedMinute),
     device: "test",
@@ -19,8 +21,8 @@ export const entry = (id: string, minute: number, draft: Draft, recordedMinute =
     ...(draft.replaces && { replaces: draft.replaces }),
   }) as Entry;
 
-export const vid = (id: string): VesselId => id as VesselId;
-export const sid = (id: string): SourceId => id as SourceId;
+export const vid = (id: string): VesselId => VesselId.parse(id);
+export const sid = (id: string): SourceId => SourceId.parse(id);
 
 export const drum = (id: string, role: VesselRole = "settling"): Vessel => ({
   id: vid(id),

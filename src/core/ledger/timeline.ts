@@ -1,7 +1,7 @@
 import { applyEntry } from "./apply";
-import type { EntryId } from "./ids";
-import { byTime, liveEntries, targetOf } from "./live";
-import type { Entry } from "./schema/entry";
+import type { Draft, Entry } from "./entry";
+import { EntryId } from "./ids";
+import { byTime, deadIds, liveEntries, targetOf } from "./live";
 import { copyYard, emptyYard, type YardState } from "./state";
 
 const SNAPSHOT_EVERY = 1000;
@@ -20,30 +20,74 @@ export interface Timeline {
   readonly head: YardState;
 }
 
+const START = (): Snapshot => ({ count: 0, yard: emptyYard() });
+
 export function buildTimeline(entries: readonly Entry[]): Timeline {
   const byId = new Map(entries.map((e) => [e.id, e]));
-  return replay(byId, liveEntries([...byId.values()]), [], { count: 0, yard: emptyYard() });
+  return replay(byId, liveEntries([...byId.values()]), [], START());
 }
 
-/** A timeline with one more entry. The last in time is only applied; an older one replays from the copy before it. */
-export function appendEntry(t: Timeline, entry: Entry): Timeline {
-  const byId = t.byId.set(entry.id, entry);
+/**
+ * A timeline with some more entries. Those last in time are only applied; older ones, voids and corrections replay from
+ * the copy before them.
+ */
+export function appendEntries(t: Timeline, entries: readonly Entry[]): Timeline {
+  for (const entry of entries) t.byId.set(entry.id, entry);
+  const { byId } = t;
+  const added = [...entries].sort(byTime);
   const last = t.live.at(-1);
-  if (targetOf(entry) === undefined && (!last || byTime(last, entry) < 0)) {
+  const first = added[0];
+  const points = added.some((e) => targetOf(e) !== undefined);
+  if (!points && first && (!last || byTime(last, first) < 0)) {
     const head = copyYard(t.head);
-    applyEntry(head, entry);
-    return { byId, live: [...t.live, entry], snapshots: t.snapshots, head };
+    for (const entry of added) applyEntry(head, entry);
+    return { byId, live: [...t.live, ...added], snapshots: t.snapshots, head };
   }
-  const live = liveEntries([...byId.values()]);
+  const live = points ? liveAmong(t, added) : merged(t.live, added);
   let same = 0;
-  while (same < live.length && live[same]?.id === t.live[same]?.id) same++;
+  while (same < live.length && live[same] === t.live[same]) same++;
   const kept = t.snapshots.filter((s) => s.count <= same);
-  return replay(byId, live, kept, kept.at(-1) ?? { count: 0, yard: emptyYard() });
+  return replay(byId, live, kept, kept.at(-1) ?? START());
 }
 
-/** Takes the entry back out, as if it had never been offered: for an entry that turned out to be refused. */
-export function forget(t: Timeline, id: EntryId): void {
-  t.byId.delete(id);
+/** Those that count after some were voided, corrected or brought back; sorting them all anew costs far more. */
+function liveAmong(t: Timeline, added: readonly Entry[]): Entry[] {
+  const dead = deadIds(t.byId.values());
+  const before = new Set(t.live);
+  const counts = (e: Entry): boolean => e.kind !== "void" && !dead.has(e.id);
+  const back = [...t.byId.values()].filter((e) => !before.has(e) && counts(e));
+  const fresh = back.length > 0 ? back.sort(byTime) : added.filter(counts);
+  return merged(t.live.filter(counts), fresh);
+}
+
+/** Two lists in time order, as one. */
+function merged(a: readonly Entry[], b: readonly Entry[]): Entry[] {
+  const out: Entry[] = [];
+  let i = 0;
+  for (const next of b) {
+    const upTo = firstAfter(a, next, i);
+    for (; i < upTo; i++) out.push(a[i] as Entry);
+    out.push(next);
+  }
+  for (; i < a.length; i++) out.push(a[i] as Entry);
+  return out;
+}
+
+/** Index of the first entry, from `low` on, that comes after `next`. */
+function firstAfter(sorted: readonly Entry[], next: Entry, from: number): number {
+  let low = from;
+  let high = sorted.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (byTime(sorted[middle] as Entry, next) < 0) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
+
+/** Takes entries back out, as if they had never been offered: for those that turned out to be refused. */
+export function forget(t: Timeline, ids: Iterable<EntryId>): void {
+  for (const id of ids) t.byId.delete(id);
 }
 
 /** The yard as it stood at a time, inclusive. */
@@ -51,12 +95,9 @@ export function yardAt(t: Timeline, at: string): YardState {
   let count = t.live.length;
   while (count > 0 && (t.live[count - 1]?.happenedAt ?? "") > at) count--;
   if (count === t.live.length) return t.head;
-  const start = t.snapshots.filter((s) => s.count <= count).at(-1);
-  const yard = start ? copyYard(start.yard) : emptyYard();
-  for (let i = start?.count ?? 0; i < count; i++) {
-    const entry = t.live[i];
-    if (entry) applyEntry(yard, entry);
-  }
+  const start = t.snapshots.filter((s) => s.count <= count).at(-1) ?? START();
+  const yard = copyYard(start.yard);
+  for (let i = start.count; i < count; i++) applyEntry(yard, t.live[i] as Entry);
   return yard;
 }
 
@@ -67,11 +108,49 @@ function replay(
   from: Snapshot,
 ): Timeline {
   const head = copyYard(from.yard);
-  const snapshots = [...kept];
+  let snapshots = [...kept];
   for (let i = from.count; i < live.length; i++) {
-    const entry = live[i];
-    if (entry) applyEntry(head, entry);
-    if ((i + 1) % SNAPSHOT_EVERY === 0) snapshots.push({ count: i + 1, yard: copyYard(head) });
+    applyEntry(head, live[i] as Entry);
+    if ((i + 1) % SNAPSHOT_EVERY !== 0) continue;
+    snapshots = thinned([...snapshots, { count: i + 1, yard: copyYard(head) }]);
   }
   return { byId, live, snapshots, head };
+}
+
+/**
+ * Copies lie the further apart the older they are: what is backdated by a day costs a day's replay, by a year a year's,
+ * and a hundred thousand entries keep a dozen copies instead of a hundred.
+ */
+function thinned(snapshots: readonly Snapshot[]): Snapshot[] {
+  const head = snapshots.at(-1)?.count ?? 0;
+  const kept: Snapshot[] = [];
+  for (let i = snapshots.length - 1; i >= 0; i--) {
+    const here = snapshots[i] as Snapshot;
+    const newer = kept.at(-1);
+    const older = snapshots[i - 1];
+    const close = newer && older && newer.count - older.count <= (head - newer.count) / 2;
+    if (!close) kept.push(here);
+  }
+  return kept.reverse();
+}
+
+/** Looks at a yard before each of some drafts, as the ones before it would leave it. */
+export function stepwise(
+  yard: YardState,
+  drafts: readonly Draft[],
+  look: (yard: YardState, draft: Draft) => void,
+): void {
+  const [first, ...rest] = drafts;
+  if (!first) return;
+  look(yard, first);
+  if (rest.length === 0) return;
+  const after = copyYard(yard);
+  let before = first;
+  for (const [i, draft] of rest.entries()) {
+    const id = EntryId.parse(`~${i}`);
+    const at = before.happenedAt ?? after.firstAt ?? "";
+    applyEntry(after, { ...before, id, v: 1, happenedAt: at, recordedAt: at, device: "~" } as Entry);
+    look(after, draft);
+    before = draft;
+  }
 }

@@ -1,34 +1,23 @@
 import { type ComponentId, litres15PerLitre } from "../fluids";
+import { fail, ok, type Result } from "../units";
 import { add, type Contents, contentsOf, EMPTY, litres15OfMeasured, takeLayer, takeMixed } from "./contents";
+import type { Flaw } from "./errors";
 import type { EntryId, VesselId } from "./ids";
-import type { MeasuredOrAll } from "./schema/quantities";
+import { mixQuality, offTheBottom, type Quality, UNKNOWN_QUALITY } from "./quality";
+import type { Layer, MeasuredOrAll } from "./schema/quantities";
 import { keepStanding } from "./standings";
-import type { AccountName, CupTime, VesselState, WaterWord, YardState } from "./state";
-
-/** A fault raised while an entry is applied: caught by `applyEntry`, never seen outside. */
-export type TransferFault =
-  | { readonly code: "overdrawn"; readonly vessel: VesselId; readonly shortLitres: number }
-  | { readonly code: "empty"; readonly vessel: VesselId }
-  | { readonly code: "same-vessel"; readonly vessel: VesselId }
-  | { readonly code: "unknown-vessel"; readonly vessel: VesselId };
-
-export class TransferStopped extends Error {
-  constructor(readonly fault: TransferFault) {
-    super(fault.code);
-  }
-}
+import type { AccountName, VesselState, YardState } from "./state";
 
 const NO_DIPS: VesselState["dips"] = [];
 const NO_JARS: VesselState["jars"] = [];
 
-export type Layer = "mixed" | "top" | "bottom";
-
 /** A millionth of a litre: what typing and rounding may be out by without being an overdraw. */
-const SLACK_LITRES = 1e-6;
+export const SLACK_LITRES = 1e-6;
 
+/** A vessel that an entry names; that it is there was asked before the entry was applied. */
 export function vesselAt(yard: YardState, id: VesselId): VesselState {
   const found = yard.vessels.get(id);
-  if (!found) throw new TransferStopped({ code: "unknown-vessel", vessel: id });
+  if (!found) throw new Error(`vessel ${id} was not asked for`);
   return found;
 }
 
@@ -40,16 +29,16 @@ export function takeOut(
   at: string,
   layer: Layer = "mixed",
   suspendedShare = 0,
-): Contents {
+): Result<Contents, Flaw> {
   const state = vesselAt(yard, from);
-  if (state.contents.total === 0) throw new TransferStopped({ code: "empty", vessel: from });
+  if (state.contents.total === 0) return fail({ code: "empty", vessel: from });
   const litres15 =
     "all" in amount
       ? state.contents.total
       : amount.litres *
         (amount.celsius === undefined ? 1 : litres15OfMeasured(state.contents, yard.parts, amount.celsius));
   const short = litres15 - state.contents.total;
-  if (short > SLACK_LITRES) throw new TransferStopped({ code: "overdrawn", vessel: from, shortLitres: short });
+  if (short > SLACK_LITRES) return fail({ code: "overdrawn", vessel: from, shortLitres: short });
   const { taken, left } =
     layer === "mixed"
       ? takeMixed(state.contents, litres15)
@@ -60,6 +49,7 @@ export function takeOut(
   const linesMoved = emptied || layer === "bottom";
   if (linesMoved) keepStanding(yard, state);
   yard.undo.push(state);
+  // Spelled out: hundreds of thousands of these are made, and a spread is several times slower.
   yard.vessels.set(from, {
     vessel: state.vessel,
     contents: left,
@@ -71,36 +61,27 @@ export function takeOut(
     warmCelsius: emptied ? null : state.warmCelsius,
     changedAt: at,
     drawnAt: emptied ? null : layer === "top" ? (state.drawnAt ?? at) : state.drawnAt,
-    filteredUm: state.filteredUm,
-    water: emptied ? null : state.water,
-    cupTime: emptied ? null : state.cupTime,
+    quality: emptied ? UNKNOWN_QUALITY : state.quality,
     cleanedAt: state.cleanedAt,
     fedLitres: state.fedLitres,
     photo: state.photo,
   });
-  return taken;
+  return ok(taken);
 }
 
-/** Of two oils the worse filtered; an empty vessel has no say. */
-export const coarser = (a: number | null, b: number | null): number | null =>
-  a === null || b === null ? null : Math.max(a, b);
-
-/** What is poured besides litres: how warm it was read, and the coarsest bag it has been through (null: none). */
+/** What is poured besides litres: what it is like, and how warm it was read. */
 export interface Poured {
   readonly celsius?: number | undefined;
-  readonly filteredUm: number | null;
-  readonly water?: WaterWord | null;
-  readonly cupTime?: CupTime | null;
+  readonly quality: Quality;
   /** Fed in below without stirring what stands above it. */
   readonly quietly?: boolean;
 }
 
-/** What goes along with oil out of a vessel; its bottom runs otherwise through a cup than the rest did. */
-export const alongWith = (from: VesselState, layer: Layer = "mixed"): Poured => ({
-  filteredUm: from.filteredUm,
-  water: from.water,
-  cupTime: layer === "bottom" ? null : from.cupTime,
-});
+/** What oil out of a vessel is like. */
+export const qualityFrom = (yard: YardState, from: VesselId, layer: Layer = "mixed"): Quality => {
+  const { quality } = vesselAt(yard, from);
+  return layer === "bottom" ? offTheBottom(quality) : quality;
+};
 
 /** Pours contents into a vessel: what stood there is stirred up, and its settling clock starts again. */
 export function pourIn(yard: YardState, to: VesselId, poured: Contents, at: string, along: Poured): void {
@@ -119,22 +100,18 @@ export function pourIn(yard: YardState, to: VesselId, poured: Contents, at: stri
     warmCelsius: stands ? state.warmCelsius : null,
     changedAt: at,
     drawnAt: stands ? state.drawnAt : null,
-    filteredUm: empty ? along.filteredUm : coarser(state.filteredUm, along.filteredUm),
-    water: waterOf(empty ? null : state, along.water ?? null, at),
-    // A measured lot that is mixed with another is a new lot.
-    cupTime: empty ? (along.cupTime ?? null) : null,
+    quality: mixQuality(empty ? null : state.quality, along.quality, at),
     cleanedAt: state.cleanedAt,
     fedLitres: state.vessel.role === "settler" ? state.fedLitres + poured.total : state.fedLitres,
     photo: state.photo,
   });
 }
 
-/** Wet oil makes wet what it is poured into; a dry lot with an untested one is untested. */
-function waterOf(there: VesselState | null, poured: WaterWord | null, at: string): WaterWord | null {
-  if (there === null) return poured === null ? null : { ...poured, because: "poured" };
-  if (there.water?.wet) return there.water;
-  if (poured?.wet) return { at, wet: true, because: "poured", share: null };
-  return poured === null ? null : there.water;
+/** Changes what is known of a vessel, so that it can be put back. */
+export function changeVessel(yard: YardState, id: VesselId, more: Partial<VesselState>): void {
+  const state = vesselAt(yard, id);
+  yard.undo.push(state);
+  yard.vessels.set(id, { ...state, ...more });
 }
 
 /** Books litres to an account outside the vessels; `sign` −1 takes them back out of it. */
@@ -170,8 +147,4 @@ export function bringIn(
     (sum, key, i) => add(sum, contentsOf([key], [litres15[i] as number]), yard.parts),
     EMPTY as Contents,
   );
-}
-
-export function requireDifferent(from: VesselId, to: VesselId): void {
-  if (from === to) throw new TransferStopped({ code: "same-vessel", vessel: from });
 }

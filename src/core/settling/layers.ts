@@ -1,7 +1,7 @@
-import { type ComponentId, isMuck, type Part } from "../fluids";
+import { COMPONENTS, isMuck, type LiesIn, type Part } from "../fluids";
 import { heightAtLitres, type VesselForm } from "../vessels";
 
-export type LayerKind = "water" | "sludge" | "fat" | "oil" | "scum";
+export type LayerKind = LiesIn | "scum";
 
 export interface Layer {
   readonly kind: LayerKind;
@@ -11,9 +11,6 @@ export interface Layer {
 
 /** Settled muck lies loose: with oil caught in it, it fills about twice its own litres. */
 export const LOOSE = 2;
-
-const kindOf = (component: ComponentId): LayerKind =>
-  component === "water" ? "water" : component === "sludge" ? "sludge" : component === "fryer-fat" ? "fat" : "oil";
 
 /** Heights a person read on the stick, in mm from the bottom. */
 export interface DipLines {
@@ -30,8 +27,8 @@ export interface DipLines {
 export function layersOf(form: VesselForm, parts: readonly Part[], dip: DipLines | null): Layer[] {
   const total = parts.reduce((sum, p) => sum + p.litres, 0);
   if (total <= 0) return [];
-  const litresOf = (kind: LayerKind): number =>
-    parts.reduce((sum, p) => (kindOf(p.component) === kind ? sum + p.litres : sum), 0);
+  const litresOf = (kind: LiesIn): number =>
+    parts.reduce((sum, p) => (COMPONENTS[p.component].lies === kind ? sum + p.litres : sum), 0);
   const height = (litres: number): number => heightAtLitres(form, Math.min(litres, total));
   const surface = height(total);
   const sludge = parts.every((p) => isMuck(p.component)) ? litresOf("sludge") : litresOf("sludge") * LOOSE;

@@ -1,9 +1,14 @@
 export {
   areaAtHeightM2,
+  bendsMm,
   capacityLitres,
+  coneTopMm,
   heightAtLitres,
+  isBroken,
   litresAtHeight,
+  lookOf,
+  maxHeightMm,
   type VesselForm,
   widthAtHeightMm,
 } from "./litres";
-export type { Shape, ShapeKind } from "./shape";
+export { modelOf, SHAPE_LIST, type Shape, type ShapeKind } from "./shapes";

@@ -1,6 +1,11 @@
 import { bisect, requireRange } from "../numerics";
-import type { Shape } from "./shape";
-import { modelOf } from "./shapes";
+import { modelOf, type Shape } from "./shapes";
+
+/** Where the tallest possible liquid stands; without end where only the rim limits it. */
+export const maxHeightMm = (shape: Shape): number => modelOf(shape).maxHeightMm(shape);
+
+/** A rim above its own shape: such a vessel can be neither drawn nor filled until it is measured again. */
+export const isBroken = (v: VesselForm): boolean => v.rimMm > maxHeightMm(v.shape);
 
 /** Litres below a height in mm. Range: 0 to where the shape ends. */
 export function litresAtHeight(shape: Shape, heightMm: number): number {
@@ -29,6 +34,15 @@ export function heightAtLitres(v: VesselForm, litres: number): number {
   // A last bit over the rim is rounding, nothing more.
   return Math.min(v.rimMm, found);
 }
+
+/** Where a cone or taper ends and the sides stand; null where it has none. */
+export const coneTopMm = (shape: Shape): number | null => modelOf(shape).coneTopMm?.(shape) ?? null;
+
+/** Heights between which its sides are drawn straight; null: they curve. */
+export const bendsMm = (shape: Shape): readonly number[] | null => modelOf(shape).bendsMm(shape);
+
+/** What is drawn on it besides its outline. */
+export const lookOf = (shape: Shape): "plain" | "hooped" | "lying" => modelOf(shape).look;
 
 /** Width in mm of the drawing at a height. */
 export const widthAtHeightMm = (shape: Shape, heightMm: number): number => modelOf(shape).widthMm(shape, heightMm);

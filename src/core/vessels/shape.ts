@@ -1,22 +1,11 @@
 /**
  * A vessel's inside, without its rim. One kind a file in `shapes/`; adding a kind is that file and a line in
- * `shapes/index.ts`. Lengths in mm, heights measured from the inside bottom.
+ * `shapes/index.ts`: litres, drawings, forms and the ledger's schema follow. Lengths in mm, heights from the inside bottom.
  */
-export type Shape =
-  | { readonly kind: "cylinder"; readonly diameterMm: number }
-  | { readonly kind: "lying-cylinder"; readonly diameterMm: number; readonly lengthMm: number }
-  | { readonly kind: "box"; readonly lengthMm: number; readonly widthMm: number }
-  | {
-      readonly kind: "cone-cylinder";
-      readonly diameterMm: number;
-      readonly coneHeightMm: number;
-      readonly outletDiameterMm: number;
-    }
-  | { readonly kind: "table"; readonly points: readonly (readonly [mm: number, litres: number])[] };
-
-export type ShapeKind = Shape["kind"];
-
-export interface ShapeModel<S extends Shape> {
+export interface ShapeModel<S extends { readonly kind: string }> {
+  readonly kind: S["kind"];
+  /** What a tape measures of it, in the order one measures; none where it is a table of marks. */
+  readonly measures: readonly { readonly key: Exclude<keyof S, "kind">; readonly name: string }[];
   /** Litres below a height, 0 at 0, never falling. */
   litres(shape: S, heightMm: number): number;
   /** The height of some litres, where it closes; a root is searched where it does not. */
@@ -25,6 +14,20 @@ export interface ShapeModel<S extends Shape> {
   widthMm(shape: S, heightMm: number): number;
   /** Where the tallest possible liquid stands, if the shape itself limits it. */
   maxHeightMm(shape: S): number;
+  /** Heights between which its sides are drawn straight; null: they curve. */
+  bendsMm(shape: S): readonly number[] | null;
+  /** What is drawn on it besides its outline. */
+  readonly look: "plain" | "hooped" | "lying";
+  /** Where a cone or taper ends and the sides stand; what settles may stand so high. */
+  coneTopMm?(shape: S): number;
+  /** As they come; their owner's own measures go in the book later. */
+  readonly presets: readonly Preset<S>[];
+}
+
+export interface Preset<S> {
+  readonly name: string;
+  readonly shape: S;
+  readonly rimMm: number;
 }
 
 const MM3_PER_LITRE = 1e6;

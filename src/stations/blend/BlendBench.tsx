@@ -1,9 +1,9 @@
 "use client";
 import dynamic from "next/dynamic";
 import { useMemo, useState } from "react";
-import { mixOf, type VesselView } from "@/core/advice";
 import { type MixPart, mixViscosityMm2PerS } from "@/core/blending";
 import { componentName } from "@/core/fluids";
+import { mixOf, type VesselView } from "@/core/readings";
 import { formatNumber } from "@/core/units";
 import { useNumber, useUnits } from "@/desk";
 import { useYard } from "@/store";

@@ -1,7 +1,7 @@
 "use client";
 import { useSearchParams } from "next/navigation";
 import { useState } from "react";
-import type { VesselView } from "@/core/advice";
+import type { VesselView } from "@/core/readings";
 import { useLog } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button } from "@/ui";

@@ -1,8 +1,8 @@
 "use client";
 import { useState } from "react";
-import type { VesselView } from "@/core/advice";
 import { componentName } from "@/core/fluids";
 import type { Draft } from "@/core/ledger";
+import type { VesselView } from "@/core/readings";
 import { formatNumber } from "@/core/units";
 import { Interlock, isRefused, useClearance, useTell, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";

@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { type VesselView, viewYard } from "@/core/advice";
 import { type Draft, type Entry, project, type VesselRole } from "@/core/ledger";
 import { drum, entry, iso, vid } from "@/core/ledger/testing";
+import type { VesselView } from "@/core/readings";
+import { viewYard } from "@/core/view";
 import { type BlendPlan, type NoPlan, planBlend, wordNoPlan } from "./plan";
 
 const vessel = (id: string, role: VesselRole): Draft => ({ kind: "vessel", data: drum(id, role) });

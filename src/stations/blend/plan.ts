@@ -1,4 +1,3 @@
-import { mixOf, type VesselView } from "@/core/advice";
 import {
   cloudPointCelsius,
   type MixPart,
@@ -11,6 +10,7 @@ import {
 } from "@/core/blending";
 import { flashPointCelsius } from "@/core/fluids";
 import type { Settings } from "@/core/ledger";
+import { mixOf, type VesselView } from "@/core/readings";
 
 export interface BlendPlan {
   readonly oilLitres: number;

@@ -1,6 +1,7 @@
 "use client";
 import { useSearchParams } from "next/navigation";
-import { StepButton, useLog, useUnits, YardLink } from "@/desk";
+import type { VesselView } from "@/core/readings";
+import { StepButton, useLog, usePast, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, Row, VesselDrawing, vesselWords } from "@/ui";
 import { batchWords, contentsWords, fullDay, lotCode, markWords, shortDay, standingDays, wordAdvice } from "@/ui/words";
@@ -11,27 +12,35 @@ const LOTS_SHOWN = 8;
 /** One container, as its label's code opens it: what is in it, whose oil it is, how long it has stood, what to do. */
 export function ContainerScreen() {
   const { view } = useYard();
-  const units = useUnits();
-  const log = useLog();
   const id = useSearchParams().get("vessel");
   const v = view.vessels.find((x) => x.vessel.id === id);
-  if (!v)
-    return (
-      <div className="p-5">
-        <h1 className="text-[27px]">No such container</h1>
-        <p>This code names none that is in the yard on this device. It may be in another yard, or not restored here.</p>
-        <YardLink href="/" className={`${buttonClass("plain")} mt-3`}>
-          The yard
-        </YardLink>
-      </div>
-    );
+  return v ? <OneContainer vessel={v} /> : <NoContainer />;
+}
+
+function NoContainer() {
+  return (
+    <div className="p-5">
+      <h1 className="text-[27px]">No such container</h1>
+      <p>This code names none that is in the yard on this device. It may be in another yard, or not restored here.</p>
+      <YardLink href="/" className={`${buttonClass("plain")} mt-3`}>
+        The yard
+      </YardLink>
+    </div>
+  );
+}
+
+function OneContainer({ vessel: v }: { vessel: VesselView }) {
+  const { view } = useYard();
+  const units = useUnits();
+  const log = useLog();
+  const lots = usePast(v.vessel.id)?.lots ?? [];
   const place = view.places.find((p) => p.place.id === v.vessel.place)?.place;
   const advice = view.advice.filter((a) => a.vessel === v.vessel.id).map((a) => wordAdvice(a, view));
   const vessel = v.vessel.id;
   return (
     <Bench
       title={v.vessel.name}
-      subtitle={`${markWords(v)}${place ? `, aboard ${place.name}` : ""}. ${batchWords(v)}`}
+      subtitle={`${markWords(v)}${place ? `, aboard ${place.name}` : ""}. ${batchWords(v.litres < 0.05 ? [] : lots)}`}
       asideLabel="What to do with it"
       aside={
         <>
@@ -73,13 +82,13 @@ export function ContainerScreen() {
           {v.settling?.readyAt && !v.settling.ready ? (
             <Row name="Clear about" value={shortDay(v.settling.readyAt)} />
           ) : null}
-          {v.filteredUm !== null && v.filteredUm > 0 ? <Row name="Filtered to" value={`${v.filteredUm} µm`} /> : null}
+          {(v.quality.filteredUm ?? 0) > 0 ? <Row name="Filtered to" value={`${v.quality.filteredUm} µm`} /> : null}
         </dl>
       </div>
       <h2 className="mt-5 text-xl">Lots in it</h2>
-      {v.lots.length === 0 ? <p className="text-ink-2">None: it is empty.</p> : null}
+      {v.litres < 0.05 ? <p className="text-ink-2">None: it is empty.</p> : null}
       <ul className="max-w-[620px]">
-        {v.lots.slice(0, LOTS_SHOWN).map((lot) => (
+        {lots.slice(0, LOTS_SHOWN).map((lot) => (
           <li key={lot.id} className="flex justify-between gap-3 border-t border-rule py-1.5">
             <span>
               <b className="font-plate text-[17px]">{lotCode(lot)}</b> {fullDay(lot.at)},{" "}
@@ -89,8 +98,8 @@ export function ContainerScreen() {
           </li>
         ))}
       </ul>
-      {v.lots.length > LOTS_SHOWN ? (
-        <p className="text-[14px] text-ink-2">And {v.lots.length - LOTS_SHOWN} smaller ones.</p>
+      {lots.length > LOTS_SHOWN ? (
+        <p className="text-[14px] text-ink-2">And {lots.length - LOTS_SHOWN} smaller ones.</p>
       ) : null}
     </Bench>
   );

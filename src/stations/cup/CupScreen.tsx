@@ -1,10 +1,10 @@
 "use client";
 import { useSearchParams } from "next/navigation";
 import { useState } from "react";
-import type { VesselView } from "@/core/advice";
 import { calibrateCup, cupViscosity } from "@/core/fluids";
 import type { Cup } from "@/core/ledger";
 import { Refused } from "@/core/numerics";
+import type { VesselView } from "@/core/readings";
 import { formatNumber, parsePlain } from "@/core/units";
 import { NumberField, useNumber, useTell, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";

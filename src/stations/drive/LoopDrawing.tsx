@@ -1,6 +1,6 @@
 "use client";
-import type { VesselView } from "@/core/advice";
 import type { Vehicle } from "@/core/ledger";
+import type { VesselView } from "@/core/readings";
 import { useUnits } from "@/desk";
 import { FILLS } from "@/ui/drawing/fills";
 import { contentsWords } from "@/ui/words";

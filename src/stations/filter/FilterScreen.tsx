@@ -1,8 +1,8 @@
 "use client";
 import { useState } from "react";
-import type { VesselView } from "@/core/advice";
 import { measuredLitres } from "@/core/fluids";
 import type { BagState, Draft } from "@/core/ledger";
+import type { VesselView } from "@/core/readings";
 import { formatNumber, parseMinutes } from "@/core/units";
 import {
   Interlock,

@@ -1,6 +1,6 @@
 "use client";
 import { QRCodeSVG } from "qrcode.react";
-import type { VesselView } from "@/core/advice";
+import type { Lot, VesselView } from "@/core/readings";
 import { useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { batchWords, fullDay, lotCode, markWords } from "@/ui/words";
@@ -8,16 +8,17 @@ import type { Paper } from "./paper";
 
 interface Props {
   readonly vessel: VesselView;
+  readonly lots: readonly Lot[];
   readonly paper: Paper;
   readonly address: string;
 }
 
 /** One container's label: its name, mark, batch and date, and a code that opens it in the app. Black on white. */
-export function Label({ vessel: v, paper, address }: Props) {
+export function Label({ vessel: v, lots, paper, address }: Props) {
   const { view } = useYard();
   const units = useUnits();
   const filled = v.changedAt ?? v.stirredAt ?? view.at;
-  const [lot] = v.lots;
+  const [lot] = lots;
   const holds = v.litres >= 0.05 && lot !== undefined;
   return (
     <li
@@ -36,14 +37,14 @@ export function Label({ vessel: v, paper, address }: Props) {
         {paper.large ? (
           <p className="mt-auto text-[3.6mm] leading-tight">
             {holds
-              ? `${units.litres(v.litres)}. ${batchWords(v)}. Last filled or drawn ${fullDay(filled)}. `
+              ? `${units.litres(v.litres)}. ${batchWords(lots)}. Last filled or drawn ${fullDay(filled)}. `
               : "Empty. "}
             Printed {fullDay(view.at)}
           </p>
         ) : (
           <p className="mt-auto text-[2.6mm] leading-tight">
             {holds
-              ? `${units.litres(v.litres)}, lot ${lotCode(lot)}${v.lots.length > 1 ? ` and ${v.lots.length - 1} more` : ""}`
+              ? `${units.litres(v.litres)}, lot ${lotCode(lot)}${lots.length > 1 ? ` and ${lots.length - 1} more` : ""}`
               : "Empty"}
             <br />
             {holds ? `${fullDay(lot.at)}${lot.source ? `, ${lot.source}` : ""}` : `Printed ${fullDay(view.at)}`}

@@ -2,7 +2,7 @@
 import { useSearchParams } from "next/navigation";
 import { useEffect, useState } from "react";
 import type { VesselId } from "@/core/ledger";
-import { useHref } from "@/desk";
+import { useHref, usePasts } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, Choice } from "@/ui";
 import { markWords } from "@/ui/words";
@@ -23,6 +23,7 @@ export function LabelsScreen() {
   useEffect(() => setOrigin(window.location.origin), []);
   const paper = PAPERS.find((p) => p.key === paperKey) ?? PAPERS[0];
   const chosen = view.vessels.filter((v) => !left.has(v.vessel.id));
+  const pasts = usePasts(chosen.map((v) => v.vessel.id));
   if (!paper) return null;
   const tick = (id: VesselId, on: boolean): void => {
     const next = new Set(left);
@@ -91,6 +92,7 @@ export function LabelsScreen() {
                   <Label
                     key={v.vessel.id}
                     vessel={v}
+                    lots={pasts?.get(v.vessel.id)?.lots ?? []}
                     paper={paper}
                     address={`${origin}${href(`/container?vessel=${encodeURIComponent(v.vessel.id)}`)}`}
                   />

@@ -1,66 +1,78 @@
 "use client";
+import { matchSorter } from "match-sorter";
 import { useEffect, useState } from "react";
 import { YardLink } from "@/desk";
-import { Button, buttonClass } from "@/ui";
+import { type BenchLink, FormView, type Verb } from "@/desk/form";
+import { Button, buttonClass, TextField } from "@/ui";
 import { Sheet } from "@/ui/Sheet";
-import { VerbFormView } from "./VerbFormView";
-import { BENCHES, GROUPS, VERBS } from "./verbs";
 
 interface Props {
+  readonly verbs: readonly Verb[];
+  readonly benches: readonly BenchLink[];
   readonly verb: string | null;
   readonly values: Readonly<Record<string, string>>;
   readonly onClose: () => void;
 }
 
-/** The Log: what just happened, in a few taps or letters. */
-export default function LogSheet({ verb: asked, values, onClose }: Props) {
+const GROUPS: readonly { key: Verb["group"]; name: string }[] = [
+  { key: "oil", name: "Oil" },
+  { key: "fuel", name: "Fuel" },
+  { key: "look", name: "Looked and measured" },
+  { key: "yard", name: "New in the yard" },
+];
+
+const FINDER = "log-finder";
+const BY_NAME = { keys: ["name", "alsoCalled"] };
+
+/** The Log: what just happened, by a key, a tap or a few letters typed. */
+export default function LogSheet({ verbs, benches, verb: asked, values, onClose }: Props) {
   const [key, setKey] = useState(asked);
-  const verb = VERBS.find((v) => v.key === key);
+  const [typed, setTyped] = useState("");
+  const verb = verbs.find((v) => v.key === key);
+  useLetters(verb ? null : { verbs, benches, pick: setKey });
 
-  useEffect(() => {
-    if (verb) return;
-    const pick = (e: KeyboardEvent): void => {
-      if (e.ctrlKey || e.metaKey || e.altKey || e.target instanceof HTMLInputElement) return;
-      const found = VERBS.find((v) => v.letter === e.key.toLowerCase());
-      const bench = BENCHES.find((b) => b.letter === e.key.toLowerCase());
-      if (!found && !bench) return;
-      e.preventDefault();
-      if (found) setKey(found.key);
-      else document.getElementById(`bench-${bench?.letter}`)?.click();
-    };
-    window.addEventListener("keydown", pick);
-    return () => window.removeEventListener("keydown", pick);
-  }, [verb]);
-
+  if (verb)
+    return (
+      <Sheet open title={verb.name} onClose={onClose}>
+        <FormView form={verb} given={values} onDone={onClose} />
+      </Sheet>
+    );
+  const found = typed.trim() === "" ? null : matchSorter([...verbs, ...benches], typed.trim(), BY_NAME);
+  const shown = (of: readonly Verb[]) => of.map((v) => <VerbButton key={v.key} verb={v} onPick={setKey} />);
+  const linked = (of: readonly BenchLink[]) => of.map((b) => <BenchButton key={b.href} bench={b} onPick={onClose} />);
   return (
-    <Sheet open title={verb?.name ?? "What just happened?"} onClose={onClose}>
-      {verb ? (
-        <VerbFormView verb={verb} given={values} onDone={onClose} />
+    <Sheet open title="What just happened?" onClose={onClose}>
+      <form
+        id={FINDER}
+        className="mb-3"
+        onSubmit={(e) => {
+          e.preventDefault();
+          const [best] = found ?? [];
+          if (best && isVerb(best)) setKey(best.key);
+          else if (best) document.getElementById(`bench-${best.letter}`)?.click();
+        }}
+      >
+        <TextField label="Type a few letters of it, or pick (/)" value={typed} onChange={setTyped} />
+      </form>
+      {found ? (
+        <section aria-label="Found" aria-live="polite" className="grid grid-cols-1 gap-2 md:grid-cols-2">
+          {shown(found.filter(isVerb))}
+          {linked(found.filter((f): f is BenchLink => !isVerb(f)))}
+          {found.length === 0 ? <p>Nothing is called that. Try another word for it.</p> : null}
+        </section>
       ) : (
         <>
           {GROUPS.map((g) => (
             <section key={g.key} className="mb-3">
               <h3 className="text-ink-2">{g.name}</h3>
               <div className="mt-1 grid grid-cols-2 gap-2 md:grid-cols-3">
-                {VERBS.filter((v) => v.group === g.key).map((v) => (
-                  <Button key={v.key} onClick={() => setKey(v.key)} className="justify-between">
-                    {v.name} <Letter of={v.letter} />
-                  </Button>
-                ))}
+                {shown(verbs.filter((v) => v.group === g.key))}
               </div>
             </section>
           ))}
           <section className="mb-3">
             <h3 className="text-ink-2">On its bench</h3>
-            <div className="mt-1 grid grid-cols-2 gap-2 md:grid-cols-4">
-              {BENCHES.map((b) => (
-                <span key={b.letter} onClickCapture={onClose}>
-                  <YardLink href={b.href} className={`${buttonClass("plain")} w-full justify-between`}>
-                    <span id={`bench-${b.letter}`}>{b.name}</span> <Letter of={b.letter} />
-                  </YardLink>
-                </span>
-              ))}
-            </div>
+            <div className="mt-1 grid grid-cols-2 gap-2 md:grid-cols-4">{linked(benches)}</div>
           </section>
         </>
       )}
@@ -68,7 +80,50 @@ export default function LogSheet({ verb: asked, values, onClose }: Props) {
   );
 }
 
-function Letter({ of }: { of: string }) {
+const isVerb = (of: Verb | BenchLink): of is Verb => "fields" in of;
+
+interface Letters {
+  readonly verbs: readonly Verb[];
+  readonly benches: readonly BenchLink[];
+  readonly pick: (key: string) => void;
+}
+
+/** A letter picks its verb, a slash begins to type; not while one types. */
+function useLetters(of: Letters | null): void {
+  useEffect(() => {
+    if (!of) return;
+    const press = (e: KeyboardEvent): void => {
+      if (e.ctrlKey || e.metaKey || e.altKey || e.target instanceof HTMLInputElement) return;
+      const letter = e.key.toLowerCase();
+      const verb = of.verbs.find((v) => v.letter === letter);
+      const bench = of.benches.find((b) => b.letter === letter);
+      if (!verb && !bench && letter !== "/") return;
+      e.preventDefault();
+      if (verb) of.pick(verb.key);
+      else if (bench) document.getElementById(`bench-${bench.letter}`)?.click();
+      else document.getElementById(FINDER)?.querySelector("input")?.focus();
+    };
+    window.addEventListener("keydown", press);
+    return () => window.removeEventListener("keydown", press);
+  }, [of]);
+}
+
+const VerbButton = ({ verb, onPick }: { verb: Verb; onPick: (key: string) => void }) => (
+  <Button onClick={() => onPick(verb.key)} className="justify-between">
+    {verb.name} <Letter of={verb.letter} />
+  </Button>
+);
+
+const BenchButton = ({ bench, onPick }: { bench: BenchLink; onPick: () => void }) => (
+  <span onClickCapture={onPick}>
+    <YardLink href={bench.href} className={`${buttonClass("plain")} w-full justify-between`}>
+      <span id={`bench-${bench.letter}`}>{bench.name}</span> <Letter of={bench.letter} />
+    </YardLink>
+  </span>
+);
+
+function Letter({ of }: { of: string | undefined }) {
+  if (of === undefined) return null;
   return (
     <span aria-hidden="true" className="rounded border border-quiet px-1.5 font-plate text-[13px] text-ink-2 uppercase">
       {of}

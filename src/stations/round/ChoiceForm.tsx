@@ -1,5 +1,5 @@
 "use client";
-import type { RoundChoice } from "@/core/advice";
+import type { RoundChoice } from "@/core/readings";
 import { formatNumber } from "@/core/units";
 import { useUnits } from "@/desk";
 import { useYard } from "@/store";

@@ -1,5 +1,5 @@
 "use client";
-import type { VesselView } from "@/core/advice";
+import type { VesselView } from "@/core/readings";
 import { useUnits } from "@/desk";
 import { Choice } from "@/ui";
 import { mostlyWords } from "@/ui/words";

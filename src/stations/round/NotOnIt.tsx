@@ -1,6 +1,6 @@
 "use client";
-import { mapSpot } from "@/core/advice/roundQuestion";
 import type { SourceId } from "@/core/ledger";
+import { mapSpot } from "@/core/readings/rounds/roundQuestion";
 import { formatKilometres } from "@/core/units";
 import { useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";

@@ -1,9 +1,9 @@
 "use client";
 import { useMemo, useState } from "react";
 import { ulid } from "ulid";
-import { HOME, roomAlong } from "@/core/advice/roundQuestion";
-import { staysApart } from "@/core/advice/terms";
 import type { RoundId, SourceId } from "@/core/ledger";
+import { HOME, roomAlong } from "@/core/readings/rounds/roundQuestion";
+import { staysApart } from "@/core/readings/terms";
 import { onEarth } from "@/core/rounds";
 import { formatClock, formatKilometres, formatMinutes } from "@/core/units";
 import { useTell, useUnits, YardLink } from "@/desk";

@@ -2,9 +2,9 @@
 import { getISODay } from "date-fns";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import type { SourceReading } from "@/core/advice";
-import { openingsOn } from "@/core/advice/roundQuestion";
 import type { Draft, RoundState } from "@/core/ledger";
+import type { SourceView } from "@/core/readings";
+import { openingsOn } from "@/core/readings/rounds/roundQuestion";
 import { Interlock, isRefused, useClearance, useHref, useKept, useTell, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Button, TextField } from "@/ui";
@@ -24,7 +24,7 @@ import {
 } from "./stopForm";
 
 interface Props {
-  readonly source: SourceReading;
+  readonly source: SourceView;
   readonly round: RoundState;
 }
 
@@ -186,7 +186,7 @@ const SHORT: Record<keyof typeof REASON_WORDS, string> = {
 };
 
 /** Closed by the hours one has noted; one may still have found somebody in. */
-function ClosedNow({ source: s }: { source: SourceReading }) {
+function ClosedNow({ source: s }: { source: SourceView }) {
   const { view } = useYard();
   const now = new Date(view.at);
   const open = openingsOn(s.source.access, getISODay(now), now.getHours() * 60 + now.getMinutes());

@@ -1,5 +1,5 @@
 "use client";
-import type { RoundChoice } from "@/core/advice";
+import type { RoundChoice } from "@/core/readings";
 import type { RoundPlan } from "@/core/rounds";
 import { formatKilometres, formatMinutes, formatNumber } from "@/core/units";
 import { useUnits, Why } from "@/desk";

@@ -1,8 +1,9 @@
 import { addDays, getISODay } from "date-fns";
-import type { RoundChoice, YardView } from "@/core/advice";
-import { settlingRoom } from "@/core/advice/roundQuestion";
 import type { PlaceId, SourceId } from "@/core/ledger";
+import type { RoundChoice } from "@/core/readings";
+import { settlingRoom } from "@/core/readings/rounds/roundQuestion";
 import { formatClock, parseClock, parseMinutes, parsePlain } from "@/core/units";
+import type { YardView } from "@/core/view";
 import { type Units, wordQuantityError } from "@/ui/words";
 
 /** What a round is planned from, as typed. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { viewYard } from "@/core/advice";
 import { project, type SourceId } from "@/core/ledger";
+import { viewYard } from "@/core/view";
 import { demoYard } from "@/demo/demoYard";
 import { unitsOf } from "@/ui/words";
 import { type ChoiceTexts, firstTexts, NO_PLACE, readChoice, settlesAt } from "./choice";

@@ -1,10 +1,11 @@
-import type { SourceReading, VesselView, YardView } from "@/core/advice";
-import { isApart } from "@/core/advice/roundQuestion";
-import { safeLitres, staysApart } from "@/core/advice/terms";
 import { FLUIDS, type FluidId } from "@/core/fluids";
 import type { Check, Draft, PlaceId, RoundId, Source, VesselId } from "@/core/ledger";
+import type { SourceView, VesselView } from "@/core/readings";
+import { isApart } from "@/core/readings/rounds/roundQuestion";
+import { safeLitres, staysApart } from "@/core/readings/terms";
 import { judgeLot, muckOf } from "@/core/rounds";
 import { parsePlain, type Result } from "@/core/units";
+import type { YardView } from "@/core/view";
 import { type Units, wordQuantityError } from "@/ui/words";
 
 export type CountedBy = "scoops" | "jerrycans" | "pump";
@@ -93,7 +94,7 @@ export function containersFor(view: YardView, by: PlaceId | null, kind: LotKind)
 export const roomIn = (v: VesselView): number => Math.max(0, safeLitres(v.vessel) - v.litres);
 
 export function readStop(
-  source: SourceReading,
+  source: SourceView,
   t: StopTexts,
   round: RoundId,
   containers: readonly VesselView[],

@@ -1,9 +1,9 @@
 "use client";
 import { useEffect, useMemo, useState } from "react";
-import type { RoundAsked, RoundChoice } from "@/core/advice";
-import { askRound } from "@/core/advice/roundQuestion";
 import type { InputOf } from "@/core/calculations";
 import type { SourceId } from "@/core/ledger";
+import type { RoundAsked, RoundChoice } from "@/core/readings";
+import { askRound } from "@/core/readings/rounds/roundQuestion";
 import { distancesKm, driveRound, type RoundFault, type RoundPlan } from "@/core/rounds";
 import { useYard } from "@/store";
 import { askWorker, cancelWork } from "@/workers";

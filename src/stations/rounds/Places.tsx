@@ -1,7 +1,7 @@
 "use client";
-import type { PlaceView } from "@/core/advice";
-import { mapSpot } from "@/core/advice/roundQuestion";
 import type { Settings } from "@/core/ledger";
+import type { PlaceView } from "@/core/readings";
+import { mapSpot } from "@/core/readings/rounds/roundQuestion";
 import { formatKilometres, formatNumber } from "@/core/units";
 import { useLog, useUnits } from "@/desk";
 import { useYard } from "@/store";

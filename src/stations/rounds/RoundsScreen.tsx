@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import type { SourceReading } from "@/core/advice";
+import type { SourceView } from "@/core/readings";
 import { useLog, useUnits, VesselColumn, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, Choice } from "@/ui";
@@ -10,11 +10,11 @@ import { SourceCard } from "./SourceCard";
 
 type Order = "fullest" | "worth" | "name";
 
-const share = (s: SourceReading): number => s.waiting.now.mean / s.waiting.containerLitres;
+const share = (s: SourceView): number => s.waiting.now.mean / s.waiting.containerLitres;
 /** What is not known yet stands after what is. */
-const saved = (s: SourceReading): number => s.worth?.savedPerLitre ?? Number.NEGATIVE_INFINITY;
+const saved = (s: SourceView): number => s.worth?.savedPerLitre ?? Number.NEGATIVE_INFINITY;
 
-const ORDERS: Record<Order, (a: SourceReading, b: SourceReading) => number> = {
+const ORDERS: Record<Order, (a: SourceView, b: SourceView) => number> = {
   fullest: (a, b) => share(b) - share(a),
   worth: (a, b) => saved(b) - saved(a),
   name: (a, b) => a.source.name.localeCompare(b.source.name),

@@ -1,11 +1,11 @@
 "use client";
-import type { SourceReading } from "@/core/advice";
+import type { SourceView } from "@/core/readings";
 import { SourceWorth, useLog, useUnits, YardLink } from "@/desk";
 import { Button, FillingDrum } from "@/ui";
 import { rangeLitres, roughLitres, shortDay, type Units } from "@/ui/words";
 
 /** One source: what waits there, when it is full, what its oil has been worth. */
-export function SourceCard({ source: s }: { source: SourceReading }) {
+export function SourceCard({ source: s }: { source: SourceView }) {
   const units = useUnits();
   const log = useLog();
   const { now, containerLitres } = s.waiting;
@@ -45,10 +45,10 @@ export function SourceCard({ source: s }: { source: SourceReading }) {
   );
 }
 
-const waitingWords = (s: SourceReading, units: Units): string =>
+const waitingWords = (s: SourceView, units: Units): string =>
   `${s.source.name}: about ${roughLitres(s.waiting.now.mean, units)} of ${units.litres(s.waiting.containerLitres)} waiting, likely ${rangeLitres(s.waiting.now.low, s.waiting.now.high, units)}`;
 
-function fullWords({ waiting: w }: SourceReading): string {
+function fullWords({ waiting: w }: SourceView): string {
   if (w.now.mean >= w.containerLitres - 0.05) return "full by now";
   if (!w.fullAt) return "not full for years";
   return `full about ${shortDay(w.fullAt)}`;

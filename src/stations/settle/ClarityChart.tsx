@@ -1,7 +1,7 @@
 "use client";
 import { Chart, type ChartDataset, LinearScale, LineController, LineElement, PointElement } from "chart.js";
 import { useEffect, useRef, useState } from "react";
-import type { SettleBench } from "@/core/advice";
+import type { SettleBench } from "@/core/readings";
 import { formatNumber } from "@/core/units";
 
 Chart.register(LineController, LineElement, PointElement, LinearScale);

@@ -1,7 +1,7 @@
 "use client";
 import dynamic from "next/dynamic";
-import type { SettleBench } from "@/core/advice";
-import { WARMER_K } from "@/core/advice/terms";
+import type { SettleBench } from "@/core/readings";
+import { WARMER_K } from "@/core/readings/terms";
 import { useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { shortDay } from "@/ui/words";

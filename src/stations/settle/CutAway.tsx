@@ -1,6 +1,6 @@
 "use client";
 import { memo } from "react";
-import type { VesselView } from "@/core/advice";
+import type { VesselView } from "@/core/readings";
 import { formatMillimetres } from "@/core/units";
 import { useUnits } from "@/desk";
 import { VesselDrawing, vesselWords } from "@/ui";
@@ -125,17 +125,13 @@ function labelsOf(v: VesselView, litres: string): Label[] {
       strong: true,
     });
   const names = { fat: "fat line", water: "water", sludge: "sludge", scum: "scum floats above" } as const;
-  const read = (kind: string): boolean =>
-    v.dips.some(
-      (d) =>
-        d.doubts.length === 0 && (kind === "fat" ? d.fatMm : kind === "water" ? d.waterMm : undefined) !== undefined,
-    );
+  const found: Partial<Record<string, boolean>> = { ...v.found, scum: true };
   for (const l of v.layers) {
     if (l.kind === "oil") continue;
     const mm = l.kind === "scum" ? l.fromMm : l.toMm;
     labels.push({
       mm,
-      text: `${names[l.kind]} ${Math.round(mm)}${read(l.kind) || l.kind === "scum" ? ", dipped" : ", about"}`,
+      text: `${names[l.kind]} ${Math.round(mm)}${found[l.kind] ? ", dipped" : ", about"}`,
     });
   }
   return labels;

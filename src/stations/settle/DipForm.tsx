@@ -1,6 +1,6 @@
 "use client";
-import type { VesselView } from "@/core/advice";
 import type { Draft } from "@/core/ledger";
+import type { VesselView } from "@/core/readings";
 import { NumberField, useNumber, useUnits } from "@/desk";
 import { TextField } from "@/ui";
 import { KeepOrDrop } from "./KeepOrDrop";

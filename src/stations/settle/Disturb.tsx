@@ -1,5 +1,5 @@
 "use client";
-import type { VesselView } from "@/core/advice";
+import type { VesselView } from "@/core/readings";
 import { useTell } from "@/desk";
 import { useYard } from "@/store";
 import { Button } from "@/ui";

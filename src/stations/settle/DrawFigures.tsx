@@ -1,5 +1,5 @@
 "use client";
-import type { Settling, VesselView } from "@/core/advice";
+import type { Settling, VesselView } from "@/core/readings";
 import { formatMillimetres, formatMinutes, formatNumber } from "@/core/units";
 import { useUnits } from "@/desk";
 import { useYard } from "@/store";

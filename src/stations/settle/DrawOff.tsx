@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import type { Settling, VesselView } from "@/core/advice";
+import type { Settling, VesselView } from "@/core/readings";
 import { formatMillimetres, formatMinutes, parseMillimetres } from "@/core/units";
 import {
   dropFlow,

@@ -1,7 +1,7 @@
 "use client";
 import { useState } from "react";
-import type { VesselView } from "@/core/advice";
 import type { Draft } from "@/core/ledger";
+import type { VesselView } from "@/core/readings";
 import { formatNumber } from "@/core/units";
 import { Interlock, isRefused, NumberField, useClearance, useNumber, useTell, useUnits } from "@/desk";
 import { Button } from "@/ui";

@@ -1,6 +1,6 @@
 "use client";
-import type { HeelFate, VesselView } from "@/core/advice";
-import { heelOf } from "@/core/advice/heels";
+import type { HeelFate, VesselView } from "@/core/readings";
+import { heelOf } from "@/core/readings/settle/heels";
 import { formatNumber } from "@/core/units";
 import { useLog, useUnits } from "@/desk";
 import { useYard } from "@/store";

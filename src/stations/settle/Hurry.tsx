@@ -1,7 +1,7 @@
 "use client";
 import { useState } from "react";
-import type { SettleBench, Way, WayName } from "@/core/advice";
-import { chooseWay } from "@/core/advice/chooseWay";
+import type { SettleBench, Way, WayName } from "@/core/readings";
+import { chooseWay } from "@/core/readings/settle/chooseWay";
 import { formatMinutes, formatNumber } from "@/core/units";
 import { useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";

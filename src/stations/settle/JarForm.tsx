@@ -1,7 +1,7 @@
 "use client";
 import { useState } from "react";
-import type { VesselView } from "@/core/advice";
 import type { Draft } from "@/core/ledger";
+import type { VesselView } from "@/core/readings";
 import { parseMillimetres } from "@/core/units";
 import { NumberField, useNumber, useUnits } from "@/desk";
 import { Choice, ClarityJar } from "@/ui";

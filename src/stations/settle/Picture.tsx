@@ -1,6 +1,6 @@
 "use client";
 import { useMemo, useState } from "react";
-import type { SettleBench, VesselView } from "@/core/advice";
+import type { SettleBench, VesselView } from "@/core/readings";
 import { useNarrow } from "@/desk";
 import { Clearing } from "./Clearing";
 import { CutAway } from "./CutAway";

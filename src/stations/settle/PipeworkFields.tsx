@@ -1,5 +1,5 @@
 "use client";
-import type { VesselView } from "@/core/advice";
+import type { VesselView } from "@/core/readings";
 import { type NumberInput, Why } from "@/desk";
 import { Choice, TextField } from "@/ui";
 import { thicknessWords } from "@/ui/words";

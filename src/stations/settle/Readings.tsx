@@ -1,8 +1,8 @@
 "use client";
 import { useState } from "react";
-import type { SettleBench, VesselView } from "@/core/advice";
+import type { SettleBench, VesselView } from "@/core/readings";
 import { formatNumber } from "@/core/units";
-import { useLog, useNarrow } from "@/desk";
+import { useLog, useNarrow, usePast } from "@/desk";
 import { Button } from "@/ui";
 import { shortDay } from "@/ui/words";
 import { DipForm } from "./DipForm";
@@ -22,7 +22,7 @@ export function Readings({ vessel: v, bench, dip }: Props) {
   const narrow = useNarrow();
   const [jar, setJar] = useState(false);
   const s = v.settling;
-  const count = v.dips.length + v.jars.length;
+  const count = v.dipCount + v.jarCount;
   if (dip.open && !narrow) return <DipForm vessel={v} dip={dip} />;
   if (jar) return <JarForm vessel={v} onDone={() => setJar(false)} />;
   return (
@@ -75,8 +75,9 @@ function sizeWords(g: NonNullable<VesselView["settling"]>["grains"]): string {
 }
 
 function ReadingList({ vessel: v }: { vessel: VesselView }) {
+  const past = usePast(v.vessel.id);
   const rows = [
-    ...v.dips.map((d) => ({
+    ...(past?.dips ?? []).map((d) => ({
       at: d.at,
       doubtful: d.doubts.length > 0,
       text: [
@@ -90,7 +91,7 @@ function ReadingList({ vessel: v }: { vessel: VesselView }) {
         .join(", "),
       what: "Dip",
     })),
-    ...v.jars.map((j) => ({
+    ...(past?.jars ?? []).map((j) => ({
       at: j.at,
       doubtful: j.doubts.length > 0,
       text: `step ${j.step} of 5 at ${j.atMm}`,

@@ -1,6 +1,6 @@
 "use client";
 import { useEffect, useState } from "react";
-import type { PastForecast } from "@/core/advice";
+import type { PastForecast } from "@/core/readings";
 import { useYard } from "@/store";
 import { clarityWord, shortDay } from "@/ui/words";
 import { recordWords } from "./recordWords";

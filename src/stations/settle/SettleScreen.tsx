@@ -1,8 +1,8 @@
 "use client";
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from "@headlessui/react";
 import { useState } from "react";
-import type { SettleBench, VesselView } from "@/core/advice";
-import { useChosenVessel, useLog, useSettleBench, useUnits } from "@/desk";
+import type { SettleBench, VesselView } from "@/core/readings";
+import { useChosenVessel, useLog, usePast, useSettleBench, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button } from "@/ui";
 import { standingDays } from "@/ui/words";
@@ -39,7 +39,8 @@ function OneVessel({ vessel: v, all }: { vessel: VesselView; all: readonly Vesse
   const bench = useSettleBench(v.vessel.id);
   const dip = useDip(v);
   const since = v.stirredAt ? `, ${standingDays(v.stirredAt, view.at)}` : "";
-  const from = v.from.length > 0 ? ` from ${v.from.slice(0, 3).join(", ")}` : "";
+  const sources = usePast(v.vessel.id)?.from ?? [];
+  const from = sources.length > 0 ? ` from ${sources.slice(0, 3).join(", ")}` : "";
   const shed = v.settling ? `, ${units.celsius(v.settling.meanCelsius)} on average` : "";
   return (
     <Bench

@@ -1,7 +1,7 @@
 "use client";
 import { useState } from "react";
-import type { VesselView } from "@/core/advice";
-import { heldUm, settlerDay, USUAL_SETTLER } from "@/core/advice/settler";
+import type { VesselView } from "@/core/readings";
+import { heldUm, settlerDay, USUAL_SETTLER } from "@/core/readings/settle/settler";
 import { type FeedWarmth, FINES_KG_PER_M3, feedWarmth, litresPerHourOfDrops } from "@/core/settling";
 import { formatMinutes, formatNumber, parsePlain } from "@/core/units";
 import { NumberField, useLog, useNumber, useUnits, Why } from "@/desk";

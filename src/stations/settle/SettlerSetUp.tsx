@@ -1,8 +1,8 @@
 "use client";
 import { useState } from "react";
-import type { VesselView } from "@/core/advice";
-import { USUAL_SETTLER } from "@/core/advice/settler";
-import { sludgeMostMm } from "@/core/advice/terms";
+import type { VesselView } from "@/core/readings";
+import { USUAL_SETTLER } from "@/core/readings/settle/settler";
+import { sludgeMostMm } from "@/core/readings/terms";
 import { formatMillimetres, parseMillimetres, parsePlain } from "@/core/units";
 import { NumberField, useNumber, useTell } from "@/desk";
 import { useYard } from "@/store";

@@ -1,6 +1,6 @@
 "use client";
 import { useEffect, useState } from "react";
-import type { Settling, SettlingQuestionData, VesselView } from "@/core/advice";
+import type { Settling, SettlingQuestionData, VesselView } from "@/core/readings";
 import { formatNumber } from "@/core/units";
 import { useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
@@ -20,7 +20,7 @@ export function SettlingWhy({ settling: s, vessel }: { settling: Settling; vesse
     };
   }, [client, id, view, at]);
   if (!question) return null;
-  const dips = vessel.dips.length;
+  const dips = vessel.dipCount;
   const likely = s.earliestAt && s.latestAt ? `${shortDay(s.earliestAt)} to ${shortDay(s.latestAt)}` : undefined;
   return (
     <Why

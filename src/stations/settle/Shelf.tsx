@@ -1,6 +1,6 @@
 "use client";
 import { memo } from "react";
-import type { SettleBench, VesselView } from "@/core/advice";
+import type { SettleBench, VesselView } from "@/core/readings";
 import { useUnits, YardLink } from "@/desk";
 import { VesselDrawing, vesselWords } from "@/ui";
 import { vesselAtStep } from "./track";

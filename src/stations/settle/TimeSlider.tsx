@@ -1,5 +1,5 @@
 "use client";
-import type { SettleBench } from "@/core/advice";
+import type { SettleBench } from "@/core/readings";
 import { useUnits } from "@/desk";
 import { Button } from "@/ui";
 import { shortDay } from "@/ui/words";

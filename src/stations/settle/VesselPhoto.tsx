@@ -1,5 +1,5 @@
 "use client";
-import type { VesselView } from "@/core/advice";
+import type { VesselView } from "@/core/readings";
 import { Photo } from "@/desk";
 
 export function VesselPhoto({ vessel: v }: { vessel: VesselView }) {

@@ -1,12 +1,12 @@
 "use client";
 import { useState } from "react";
-import type { VesselView } from "@/core/advice";
-import type { Draft } from "@/core/ledger";
+import { type Draft, PAN_WORDS } from "@/core/ledger";
+import type { VesselView } from "@/core/readings";
 import { formatNumber, parsePlain } from "@/core/units";
 import { NumberField, useLog, useNumber, useTell } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Caution } from "@/ui";
-import { PAN_WORDS, shortDay } from "@/ui/words";
+import { shortDay } from "@/ui/words";
 
 const PAN = [
   { saw: "quiet", detail: "dry" },
@@ -39,7 +39,7 @@ export function Water({ vessel: v }: { vessel: VesselView }) {
       <h2 id="water-title" className="text-xl">
         Water
       </h2>
-      <p className={`text-[15px] ${v.water?.wet ? "font-semibold text-stop" : ""}`}>{waterWords(v)}</p>
+      <p className={`text-[15px] ${v.quality.water?.wet ? "font-semibold text-stop" : ""}`}>{waterWords(v)}</p>
       <h3 className="mt-2 text-[16px] font-semibold">Hot-pan test</h3>
       <p className="text-[14px] text-ink-2">A spoonful into a dry pan at about 120 °C. What does it do?</p>
       <div className="mt-1 grid grid-cols-3 gap-2">
@@ -93,7 +93,7 @@ export function Water({ vessel: v }: { vessel: VesselView }) {
 }
 
 function waterWords(v: VesselView): string {
-  const w = v.water;
+  const w = v.quality.water;
   if (w === null) return "Not tested yet. Old kitchen oil usually holds some.";
   const day = shortDay(w.at);
   if (!w.wet) return `Dry by the test of ${day}${w.share === null ? "" : `, ${formatNumber(w.share * 100, 2)} %`}.`;

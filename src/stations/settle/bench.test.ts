@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { type PastForecast, type SettleBench, settleBench, viewYard } from "@/core/advice";
 import { buildTimeline, type VesselId } from "@/core/ledger";
+import { type PastForecast, type SettleBench, settleBench } from "@/core/readings";
 import { litresAtHeight } from "@/core/vessels";
+import { viewYard } from "@/core/view";
 import { demoYard } from "@/demo/demoYard";
 import { planDraw, USUAL_PIPEWORK } from "./drawPlan";
 import { heatVerdict } from "./heatVerdict";

@@ -1,8 +1,8 @@
-import type { Settling, VesselView } from "@/core/advice";
-import { mixOf } from "@/core/advice/mixture";
 import { mixViscosityMm2PerS } from "@/core/blending";
 import type { InputOf } from "@/core/calculations";
 import { OutOfRange, Refused } from "@/core/numerics";
+import type { Settling, VesselView } from "@/core/readings";
+import { mixOf } from "@/core/readings/vessel/mixture";
 import { type DrawEnd, type DrawSchedule, drawEnd, drawOffLine, drawSchedule, type Hose } from "@/core/settling";
 import { litresAtHeight } from "@/core/vessels";
 

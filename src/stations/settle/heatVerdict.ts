@@ -1,4 +1,4 @@
-import type { SettleBench } from "@/core/advice";
+import type { SettleBench } from "@/core/readings";
 import { formatNumber } from "@/core/units";
 
 const DAY_MS = 86_400_000;

@@ -1,4 +1,4 @@
-import type { PastForecast } from "@/core/advice";
+import type { PastForecast } from "@/core/readings";
 import { formatNumber } from "@/core/units";
 
 /** Fit to burn: clear, or with a haze. */

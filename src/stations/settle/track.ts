@@ -1,4 +1,4 @@
-import type { Settling, Track, VesselView } from "@/core/advice";
+import type { Settling, Track, VesselView } from "@/core/readings";
 
 /** Between two steps of a row, linear; its ends beyond them. */
 export function alongRow(row: readonly number[], step: number): number {

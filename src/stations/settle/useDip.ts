@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import type { VesselView } from "@/core/advice";
+import type { VesselView } from "@/core/readings";
 import { parseMillimetres } from "@/core/units";
 import { wordQuantityError } from "@/ui/words";
 

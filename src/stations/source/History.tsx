@@ -1,14 +1,14 @@
 "use client";
-import type { SourceReading } from "@/core/advice";
-import { useUnits } from "@/desk";
+import type { SourceView } from "@/core/readings";
+import { useUnits, useVisits } from "@/desk";
 import { fullDay, OUTCOME_WORDS, percentWords } from "@/ui/words";
 
 const SHOWN = 12;
 
 /** Calls at a source, newest first: what was taken, what was refused and why. */
-export function History({ source: s }: { source: SourceReading }) {
+export function History({ source: s }: { source: SourceView }) {
   const units = useUnits();
-  const visits = s.visits.toReversed();
+  const visits = useVisits(s.source.id)?.toReversed() ?? [];
   const refused = visits.filter((v) => v.outcome === "refused").length;
   return (
     <section aria-labelledby="history-title" className="mt-4">

@@ -1,8 +1,8 @@
 "use client";
 import { useSearchParams } from "next/navigation";
 import { useState } from "react";
-import type { SourceReading } from "@/core/advice";
-import { mapSpot } from "@/core/advice/roundQuestion";
+import type { SourceView } from "@/core/readings";
+import { mapSpot } from "@/core/readings/rounds/roundQuestion";
 import { formatKilometres } from "@/core/units";
 import { Photo, SourceWorth, useLog, useUnits, Why, YardLink } from "@/desk";
 import { useYard } from "@/store";
@@ -30,7 +30,7 @@ export function SourceScreen() {
   return <OneSource key={source.source.id} source={source} />;
 }
 
-function OneSource({ source: s }: { source: SourceReading }) {
+function OneSource({ source: s }: { source: SourceView }) {
   const units = useUnits();
   const log = useLog();
   const [typed, setTyped] = useState<Partial<SourceTexts>>({});
@@ -97,7 +97,7 @@ function OneSource({ source: s }: { source: SourceReading }) {
   );
 }
 
-function FillingWhy({ source: s }: { source: SourceReading }) {
+function FillingWhy({ source: s }: { source: SourceView }) {
   const { question } = s.waiting;
   const { length } = question.pickups;
   return (
@@ -114,7 +114,7 @@ function FillingWhy({ source: s }: { source: SourceReading }) {
 }
 
 interface WhereProps {
-  readonly source: SourceReading;
+  readonly source: SourceView;
   readonly texts: SourceTexts;
   readonly onPick: (more: Partial<SourceTexts>) => void;
 }

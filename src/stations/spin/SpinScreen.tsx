@@ -1,9 +1,9 @@
 "use client";
 import { useState } from "react";
-import type { VesselView } from "@/core/advice";
-import { mixOf } from "@/core/advice/mixture";
 import { liquidOf } from "@/core/blending";
 import type { Draft, Settings } from "@/core/ledger";
+import type { VesselView } from "@/core/readings";
+import { mixOf } from "@/core/readings/vessel/mixture";
 import { centrifugeLitresPerHour, FINES_KG_PER_M3, leftAfterPasses, sigmaM2 } from "@/core/settling";
 import { formatMinutes, formatNumber, parsePlain } from "@/core/units";
 import {

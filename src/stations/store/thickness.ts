@@ -1,6 +1,6 @@
-import { mixOf, type VesselView } from "@/core/advice";
 import { celsiusAtViscosity, mixViscosityMm2PerS } from "@/core/blending";
 import type { Settings } from "@/core/ledger";
+import { mixOf, type VesselView } from "@/core/readings";
 
 /** How thick a vessel's fuel is tonight, and how warm it must be to meet the pump limit; null for nothing but muck. */
 export function kinematicViscosityOf(

@@ -1,8 +1,8 @@
 "use client";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import type { VesselView } from "@/core/advice";
 import type { Draft } from "@/core/ledger";
+import type { VesselView } from "@/core/readings";
 import { formatMinutes, formatNumber, parsePlain } from "@/core/units";
 import {
   Interlock,

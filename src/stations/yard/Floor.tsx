@@ -9,8 +9,9 @@ import {
   useSensor,
   useSensors,
 } from "@dnd-kit/core";
-import type { VesselView, YardView } from "@/core/advice";
 import type { VesselRole } from "@/core/ledger";
+import type { VesselView } from "@/core/readings";
+import type { YardView } from "@/core/view";
 import { useLog, VesselColumn } from "@/desk";
 import { useYard } from "@/store";
 

@@ -1,5 +1,7 @@
-import type { VesselView } from "@/core/advice";
+import { isMuck } from "@/core/fluids";
+import type { VesselView } from "@/core/readings";
 import type { Layer } from "@/core/settling";
+import { lookOf } from "@/core/vessels";
 import { FILLS, type Fill, OIL_BY_CLARITY, SCUM } from "./fills";
 import { slicePath, widestMm } from "./outline";
 
@@ -21,7 +23,7 @@ export function VesselDrawing({ view, pxPerMm, label, showDrawOff = true, marks 
   const height = vessel.rimMm * pxPerMm;
   const y = (mm: number): number => (vessel.rimMm - mm) * pxPerMm;
   const drawOffMm = showDrawOff && settling && vessel.role === "settling" ? settling.drawOffMm : null;
-  const lying = vessel.shape.kind === "lying-cylinder";
+  const lying = lookOf(vessel.shape) === "lying";
   return (
     <svg
       role="img"
@@ -35,7 +37,7 @@ export function VesselDrawing({ view, pxPerMm, label, showDrawOff = true, marks 
       {layers.map((l) => (
         <LayerSlice key={`${l.kind}${l.fromMm}`} layer={l} view={view} pxPerMm={pxPerMm} />
       ))}
-      {vessel.shape.kind === "cylinder" && vessel.rimMm > 700
+      {lookOf(vessel.shape) === "hooped" && vessel.rimMm > 700
         ? [1 / 3, 2 / 3].map((share) => (
             <path
               key={share}
@@ -84,7 +86,7 @@ function LayerSlice({ layer, view, pxPerMm }: { layer: Layer; view: VesselView; 
 
 /** Oil while it settles: clear above where the slowest dirt has fallen to, raw below where the fastest has. */
 function OilSlices({ layer, view, pxPerMm }: { layer: Layer; view: VesselView; pxPerMm: number }) {
-  const main = view.components.find((c) => c.component !== "water" && c.component !== "sludge");
+  const main = view.components.find((c) => !isMuck(c.component));
   const fill = FILLS[main?.component ?? "canola"];
   const path = (from: number, to: number): string => slicePath(view.vessel, from, to, { pxPerMm });
   if (!view.settling || fill.hatch !== "none") return <Hatched d={path(layer.fromMm, layer.toMm)} fill={fill} />;

@@ -1,10 +1,10 @@
 import { render, screen } from "@testing-library/react";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { viewYard } from "@/core/advice";
 import { FLUID_IDS } from "@/core/fluids";
 import { project } from "@/core/ledger";
 import type { VesselForm } from "@/core/vessels";
+import { viewYard } from "@/core/view";
 import { demoYard } from "@/demo/demoYard";
 import { unitsOf } from "../words";
 import { FILLS } from "./fills";

@@ -23,6 +23,12 @@ export const FILLS: Record<ComponentId, Fill> = {
   biodiesel: { colour: "#f6d36c", hatch: "waves" },
   water: { colour: "#86b4c6", hatch: "lines" },
   sludge: { colour: "#33241a", hatch: "cross" },
+  methanol: { colour: "#dbe8ef", hatch: "rings" },
+  "sodium-hydroxide": { colour: "#eef0ee", hatch: "cross" },
+  "potassium-hydroxide": { colour: "#eef0ee", hatch: "cross" },
+  "sulfuric-acid": { colour: "#e9e2c4", hatch: "cross" },
+  glycerol: { colour: "#5c2a1c", hatch: "lines" },
+  soap: { colour: "#e3dccb", hatch: "dots" },
 };
 
 /** Oil by how clear it is: raw, half-way, clear. */

@@ -1,4 +1,4 @@
-import { type Shape, type VesselForm, widthAtHeightMm } from "@/core/vessels";
+import { bendsMm, type Shape, type VesselForm, widthAtHeightMm } from "@/core/vessels";
 
 /** A drawing's coordinates: x from the middle, y down from the rim, in pixels. */
 export interface Scale {
@@ -9,11 +9,8 @@ const STEPS = 24;
 
 /** Heights at which the profile bends; straight-sided shapes need only their ends. */
 function heights(shape: Shape, from: number, to: number): number[] {
-  if (shape.kind === "cylinder" || shape.kind === "box" || shape.kind === "lying-cylinder") return [from, to];
-  if (shape.kind === "cone-cylinder") {
-    const bend = shape.coneHeightMm;
-    return from < bend && bend < to ? [from, bend, to] : [from, to];
-  }
+  const bends = bendsMm(shape);
+  if (bends) return [from, ...bends.filter((mm) => from < mm && mm < to), to];
   return Array.from({ length: STEPS + 1 }, (_, i) => from + ((to - from) * i) / STEPS);
 }
 

@@ -1,4 +1,4 @@
-import type { VesselView } from "@/core/advice";
+import type { VesselView } from "@/core/readings";
 import { formatMillimetres } from "@/core/units";
 import { contentsWords } from "../words/names";
 import type { Units } from "../words/units";

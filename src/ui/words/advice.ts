@@ -1,5 +1,6 @@
-import type { Advice, YardView } from "@/core/advice";
+import type { Advice } from "@/core/advice";
 import { formatMillimetres, formatNumber } from "@/core/units";
+import type { YardView } from "@/core/view";
 import { bagName, sourceName, vehicleName, vesselName } from "./names";
 import { shortDay } from "./times";
 import { type Units, unitsOf } from "./units";

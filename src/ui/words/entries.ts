@@ -1,46 +1,11 @@
-import type { YardView } from "@/core/advice";
-import { FLUIDS } from "@/core/fluids";
-import type { Entry, EntryKind, MeasuredOrAll } from "@/core/ledger";
+import { componentName } from "@/core/fluids";
+import { type Entry, fieldsOf, type MeasuredOrAll, PAN_WORDS } from "@/core/ledger";
 import { formatKilometres, formatMillimetres, formatMinutes, formatNumber } from "@/core/units";
+import type { YardView } from "@/core/view";
+import { wordField } from "./fields";
 import { bagName, sourceName, vehicleName, vesselName } from "./names";
-import { clarityWord, PAN_WORDS } from "./settling";
+import { clarityWord } from "./settling";
 import { unitsOf } from "./units";
-
-export const KIND_WORDS: Record<EntryKind, string> = {
-  settings: "Marks",
-  vessel: "Vessel",
-  source: "Source",
-  bag: "Bag",
-  vehicle: "Vehicle",
-  place: "Place",
-  photo: "Photo",
-  weather: "Temperature",
-  pickup: "Pickup",
-  visit: "Visit",
-  round: "Round",
-  "round-end": "Round over",
-  purchase: "Bought",
-  move: "Poured",
-  "draw-off": "Drew off",
-  dip: "Dip",
-  jar: "Jar",
-  "water-test": "Water test",
-  fining: "Fined",
-  spin: "Centrifuged",
-  displace: "Fed the settler",
-  "clean-out": "Cleaned out",
-  cup: "Flow cup",
-  "cup-test": "Cup time",
-  disturbed: "Disturbed",
-  "filter-run": "Filtered",
-  "bag-service": "Bag",
-  blend: "Blended",
-  fill: "Filled",
-  trip: "Trip",
-  dispose: "Disposed",
-  "stock-take": "Stock-take",
-  void: "Voided",
-};
 
 export const OUTCOME_WORDS = {
   taken: "taken",
@@ -48,6 +13,12 @@ export const OUTCOME_WORDS = {
   closed: "closed",
   nothing: "nothing there",
 } as const;
+
+/** What an entry of a kind without a sentence of its own says: its fields, by their names. */
+const fieldsWords = (e: Entry, view: YardView): string =>
+  fieldsOf(e)
+    .flatMap((f) => (f.value === undefined ? [] : [`${f.label.toLowerCase()} ${wordField(f, view)}`]))
+    .join(", ");
 
 /** What an entry says, in one line. */
 export function wordEntry(e: Entry, view: YardView): string {
@@ -74,7 +45,7 @@ export function wordEntry(e: Entry, view: YardView): string {
         .filter(Boolean)
         .join(", ");
     case "pickup":
-      return `${amount(e.data.amount)} ${FLUIDS[e.data.fluid].name.toLowerCase()} from ${sourceName(view, e.data.source)} into ${v(e.data.to)}${e.data.paid ? `, ${e.data.paid < 0 ? `${u.money(-e.data.paid)} from them` : `${u.money(e.data.paid)} paid`}` : ""}`;
+      return `${amount(e.data.amount)} ${componentName(e.data.fluid).toLowerCase()} from ${sourceName(view, e.data.source)} into ${v(e.data.to)}${e.data.paid ? `, ${e.data.paid < 0 ? `${u.money(-e.data.paid)} from them` : `${u.money(e.data.paid)} paid`}` : ""}`;
     case "visit":
       return `${sourceName(view, e.data.source)}: ${OUTCOME_WORDS[e.data.outcome]}${e.data.reason ? `, ${e.data.reason}` : ""}`;
     case "round":
@@ -87,7 +58,7 @@ export function wordEntry(e: Entry, view: YardView): string {
         .filter(Boolean)
         .join(", ");
     case "purchase":
-      return `${amount(e.data.amount)} ${FLUIDS[e.data.fluid].name.toLowerCase()} into ${v(e.data.to)}`;
+      return `${amount(e.data.amount)} ${componentName(e.data.fluid).toLowerCase()} into ${v(e.data.to)}`;
     case "move":
       return `${amount(e.data.amount)}${e.data.layer === "bottom" ? " off the bottom" : ""} from ${v(e.data.from)} into ${v(e.data.to)}`;
     case "draw-off":
@@ -137,5 +108,7 @@ export function wordEntry(e: Entry, view: YardView): string {
       return `${v(e.data.vessel)} holds ${u.litres(e.data.found.litres)}`;
     case "void":
       return e.data.reason;
+    default:
+      return fieldsWords(e, view);
   }
 }

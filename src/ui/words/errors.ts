@@ -1,7 +1,8 @@
-import type { YardView } from "@/core/advice";
 import type { YardFileError } from "@/core/formats";
 import type { Refusal } from "@/core/interlocks";
 import type { Entry, LedgerError } from "@/core/ledger";
+import { formatMillimetres } from "@/core/units";
+import type { YardView } from "@/core/view";
 import { wordInterlock } from "./interlocks";
 import { bagName, sourceName, vehicleName, vesselName } from "./names";
 import { dayAndClock } from "./times";
@@ -31,6 +32,8 @@ export function wordError(error: StoreError, view: YardView, later?: Entry): str
       return `${vesselName(view, error.vessel)} would run over by ${units.litres(error.overLitres)}.`;
     case "same-vessel":
       return "Pick two different vessels.";
+    case "rim-above-shape":
+      return `The rim of ${vesselName(view, error.vessel)} lies above its own shape, which ends at ${formatMillimetres(error.mostMm)}. Measure it again.`;
     case "loss-above-litres":
       return "The loss cannot be more than what went in.";
     case "nothing-to-gain-of":
@@ -113,6 +116,6 @@ export function wordFileError(error: YardFileError): string {
     case "duplicate-ids":
       return `Two entries in the file share the id ${error.id}.`;
     case "bad-entry":
-      return `Entry ${error.index + 1} in the file cannot be read (${error.error.code}).`;
+      return `Entry ${error.index + 1} in the file is no entry: it has no id.`;
   }
 }

@@ -1,6 +1,6 @@
 export { type Step, wordAdvice } from "./advice";
 export { ROOM_NAMES, wordCalculationError } from "./calculations";
-export { KIND_WORDS, OUTCOME_WORDS, wordEntry } from "./entries";
+export { OUTCOME_WORDS, wordEntry } from "./entries";
 export { wordError, wordFileError } from "./errors";
 export { wordFigure, wordFigures } from "./figures";
 export { wordInterlock, wordNeed } from "./interlocks";
@@ -16,6 +16,6 @@ export {
   roughLitres,
   VERDICT_WORDS,
 } from "./rounds";
-export { CLARITY, clarityWord, NOT_POSSIBLE, PAN_WORDS, thicknessWords, WAY_WORDS, wordWarning } from "./settling";
+export { CLARITY, clarityWord, NOT_POSSIBLE, thicknessWords, WAY_WORDS, wordWarning } from "./settling";
 export { clock, dayAndClock, dayName, due, fullDay, shortDay, standingDays } from "./times";
 export { currencySign, type Units, unitsOf, wordQuantityError } from "./units";

@@ -1,5 +1,5 @@
-import type { YardView } from "@/core/advice";
 import { type ComponentId, componentName } from "@/core/fluids";
+import type { YardView } from "@/core/view";
 
 /** Names of the things that entries and errors speak of, as the yard calls them. */
 export const vesselName = (view: YardView, id: string): string =>

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { viewYard } from "@/core/advice";
-import { DEFAULT_SETTINGS, type Draft, project } from "@/core/ledger";
+import { DEFAULT_SETTINGS, type Draft, project, VesselId } from "@/core/ledger";
+import { pastOf } from "@/core/readings";
+import { viewYard } from "@/core/view";
 import { demoYard } from "@/demo/demoYard";
 import {
   accessWords,
@@ -19,7 +20,8 @@ import {
 } from ".";
 
 const NOW = "2026-11-24T13:32:00.000Z";
-const view = viewYard(project(demoYard(Date.parse(NOW))), NOW);
+const yard = project(demoYard(Date.parse(NOW)));
+const view = viewYard(yard, NOW);
 const units = unitsOf(DEFAULT_SETTINGS);
 
 describe("words of rounds", () => {
@@ -107,11 +109,12 @@ describe("words of rounds", () => {
       if (!v) throw new Error(id);
       return v;
     };
+    const lots = (id: string) => pastOf(yard, VesselId.parse(id))?.lots ?? [];
     expect(
       ["pail-7", "black-tin", "drum-3", "ready", "sludge-drum", "diesel-can"].map((id) => markWords(found(id))),
     ).toEqual(["Raw", "Raw, engine oil", "Settling", "Ready, 5 µm", "Sludge", "Diesel"]);
-    expect(batchWords(found("pail-7"))).toMatch(/^Lot \w{5}, Tue 24 Nov, Ropewalk canteen$/);
-    expect(batchWords(found("drum-5"))).toMatch(/^Lot \w{5}, Fri 13 Nov, .* and \d more$/);
-    expect(batchWords(found("trailer-drum"))).toBe("");
+    expect(batchWords(lots("pail-7"))).toMatch(/^Lot \w{5}, Tue 24 Nov, Ropewalk canteen$/);
+    expect(batchWords(lots("drum-5"))).toMatch(/^Lot \w{5}, Fri 13 Nov, .* and \d more$/);
+    expect(batchWords(lots("trailer-drum"))).toBe("");
   });
 });

@@ -1,7 +1,8 @@
-import type { DraftWarning, YardView } from "@/core/advice";
+import type { DraftWarning } from "@/core/clearance";
 import type { Access } from "@/core/ledger";
 import type { Verdict, VerdictReason } from "@/core/rounds";
 import { formatClock, formatNumber } from "@/core/units";
+import type { YardView } from "@/core/view";
 import { vesselName } from "./names";
 import { type Units, unitsOf } from "./units";
 

@@ -1,9 +1,10 @@
 import { describe, expect, it } from "vitest";
-import { type DraftWarning, viewYard } from "@/core/advice";
 import type { Advice } from "@/core/advice/advice";
-import { type Draft, type Entry, project } from "@/core/ledger";
+import type { DraftWarning } from "@/core/clearance";
+import { type Draft, type Entry, kindOf, project } from "@/core/ledger";
+import { viewYard } from "@/core/view";
 import { demoYard } from "@/demo/demoYard";
-import { CLARITY, clarityWord, KIND_WORDS, thicknessWords, unitsOf, wordAdvice, wordEntry, wordWarning } from ".";
+import { CLARITY, clarityWord, thicknessWords, unitsOf, wordAdvice, wordEntry, wordWarning } from ".";
 
 const NOW = "2026-11-24T13:32:00.000Z";
 const view = viewYard(project(demoYard(Date.parse(NOW))), NOW);
@@ -17,7 +18,7 @@ const plain = (text: string): string => {
 
 describe("what the bench writes, in one line", () => {
   const line = (draft: Draft): string =>
-    plain(`${KIND_WORDS[draft.kind]} ${wordEntry({ ...draft, id: "e", happenedAt: NOW } as unknown as Entry, view)}`);
+    plain(`${kindOf(draft.kind).title} ${wordEntry({ ...draft, id: "e", happenedAt: NOW } as unknown as Entry, view)}`);
   const amount = { litres: 12 };
   it.each<[Draft, string]>([
     [{ kind: "dip", data: { vessel, clearMm: 300, celsius: 11 } }, "Dip Drum 3, clear down to 300 mm, 11.0 °C"],

@@ -1,6 +1,8 @@
-import type { DraftWarning, Thickness, Way, WayName, YardView } from "@/core/advice";
+import type { DraftWarning } from "@/core/clearance";
 import type { DipDoubt } from "@/core/ledger";
+import type { Thickness, Way, WayName } from "@/core/readings";
 import { formatMillimetres, formatNumber } from "@/core/units";
+import type { YardView } from "@/core/view";
 import { vesselName } from "./names";
 import { wordIntake } from "./rounds";
 import { shortDay } from "./times";
@@ -15,12 +17,6 @@ export const CLARITY = [
 ] as const;
 
 export const clarityWord = (step: number): string => (CLARITY[step - 1]?.name ?? "").toLowerCase();
-
-export const PAN_WORDS = {
-  quiet: "Quiet",
-  crackles: "Crackles",
-  foams: "Foams and spits",
-} as const;
 
 const DOUBT_WORDS: Record<DipDoubt, (w: { vessel: string; rim: string }) => string> = {
   "above-rim": ({ vessel, rim }) => `The rim of ${vessel} is at ${rim}: this lies above it.`,

@@ -1,22 +1,31 @@
 import { type MixPart, mixViscosityMm2PerS } from "../../blending";
-import type { Vehicle, VesselId } from "../../ledger";
-import type { Advice } from "../advice";
-import { assumed, mixOf } from "../mixture";
-import type { Reading, VesselReading } from "../reading";
+import { tanksOf, type VehicleId, type VesselId } from "../../ledger";
+import type { VesselReading, YardReading } from "../../readings";
+import { assumed, mixOf } from "../../readings/vessel/mixture";
+import type { Advice, Rule } from "../advice";
+
+export type DriveMatter =
+  | {
+      readonly code: "too-thick";
+      readonly vehicle: VehicleId;
+      readonly nuMm2PerS: number;
+      readonly limitMm2PerS: number;
+      readonly celsius: number;
+    }
+  | { readonly code: "diesel-tainted"; readonly vehicle: VehicleId; readonly oilShare: number }
+  | { readonly code: "not-purged"; readonly vehicle: VehicleId; readonly oilShare: number }
+  | { readonly code: "fill"; readonly vehicle: VehicleId; readonly roomLitres: number; readonly from: VesselId };
 
 /** More waste oil than this in a diesel tank was not put there on purpose. */
 const TAINTED = 0.05;
 const NOT_PURGED = 0.06;
 const LOW_TANK = 0.35;
 
-/** The tank that feeds a cold start: the diesel tank of two, or the only one. */
-const startTank = (vehicle: Vehicle): VesselId => (vehicle.kind === "single" ? vehicle.tank : vehicle.dieselTank);
-
 /** Anything in a start tank that will be over the pump limit on the coldest hour of tonight. */
-export function tooThick(reading: Reading): Advice[] {
+function tooThick(reading: YardReading): Advice[] {
   const { vehicles, settings, now } = reading;
   return vehicles.flatMap(({ vehicle }): Advice[] => {
-    const tank = find(reading, startTank(vehicle));
+    const tank = find(reading, tanksOf(vehicle)[0]);
     const mix = tank ? mixOf(tank.standing.components, tank.standing.thickness) : [];
     if (!tank || mix.length === 0) return [];
     const nuMm2PerS = mixViscosityMm2PerS(mix, settings.tonightLowCelsius);
@@ -38,7 +47,7 @@ export function tooThick(reading: Reading): Advice[] {
 }
 
 /** Waste oil where only diesel should be: a return valve was left on the wrong side. */
-export function taintedDiesel(reading: Reading): Advice[] {
+function taintedDiesel(reading: YardReading): Advice[] {
   return reading.vehicles.flatMap(({ vehicle }): Advice[] => {
     if (vehicle.kind !== "dual") return [];
     const tank = find(reading, vehicle.dieselTank);
@@ -59,7 +68,7 @@ export function taintedDiesel(reading: Reading): Advice[] {
   });
 }
 
-export function notPurged({ vehicles, now, settings }: Reading): Advice[] {
+function notPurged({ vehicles, now, settings }: YardReading): Advice[] {
   if (settings.tonightLowCelsius > 10) return [];
   return vehicles.flatMap(({ vehicle, residualOilShare }): Advice[] => {
     if (vehicle.kind !== "dual" || residualOilShare === null || residualOilShare <= NOT_PURGED) return [];
@@ -78,10 +87,10 @@ export function notPurged({ vehicles, now, settings }: Reading): Advice[] {
 }
 
 /** An oil tank that runs low while the store has oil to give. */
-export function fill(reading: Reading): Advice[] {
+function fill(reading: YardReading): Advice[] {
   // Wet oil is never offered to an engine.
   const ready = reading.vessels.find(
-    (v) => v.state.vessel.role === "ready" && v.standing.litres > 10 && v.state.water?.wet !== true,
+    (v) => v.state.vessel.role === "ready" && v.standing.litres > 10 && v.state.quality.water?.wet !== true,
   );
   if (!ready) return [];
   return reading.vehicles.flatMap(({ vehicle }): Advice[] => {
@@ -103,7 +112,7 @@ export function fill(reading: Reading): Advice[] {
   });
 }
 
-const find = (reading: Reading, id: VesselId): VesselReading | undefined =>
+const find = (reading: YardReading, id: VesselId): VesselReading | undefined =>
   reading.vessels.find((v) => v.state.vessel.id === id);
 
 function heavyShare(mix: readonly MixPart[]): number {
@@ -117,3 +126,10 @@ function heavyShare(mix: readonly MixPart[]): number {
 
 /** Tonight is within the next half day; it is due before then. */
 const tonight = (now: string): string => new Date(Date.parse(now) + 6 * 3_600_000).toISOString();
+
+export const DRIVE_RULES: readonly Rule[] = [
+  { rank: 2, advise: notPurged },
+  { rank: 3, advise: taintedDiesel },
+  { rank: 4, advise: tooThick },
+  { rank: 15, advise: fill },
+];

@@ -1,11 +1,17 @@
-import type { PlaceId } from "../../ledger";
-import type { Advice } from "../advice";
-import { ENGINE_OIL_SHARE, shareOfFamily } from "../family";
-import type { Reading, VesselReading } from "../reading";
-import { safeLitres, tippedAt } from "../terms";
+import type { PlaceId, VesselId } from "../../ledger";
+import type { VesselReading, YardReading } from "../../readings";
+import { safeLitres, tippedAt } from "../../readings/terms";
+import { ENGINE_OIL_SHARE, shareOfFamily } from "../../readings/vessel/family";
+import type { Advice, Rule } from "../advice";
+
+export type RawMatter =
+  | { readonly code: "hold-apart"; readonly because: "fat"; readonly share: number; readonly limitShare: number }
+  | { readonly code: "hold-apart"; readonly because: "engine-oil"; readonly share: number }
+  | { readonly code: "tip-in"; readonly litres: number; readonly into: VesselId }
+  | { readonly code: "kettle"; readonly fatShare: number };
 
 /** Fatty oil is kept away from the good; the rest is tipped in where it can settle, if it can be held there. */
-export function sortRaw({ vessels, places, now, settings }: Reading): Advice[] {
+function sortRaw({ vessels, places, now, settings }: YardReading): Advice[] {
   const known = vessels.map((v) => v.state.vessel);
   return vessels.flatMap((reading): Advice[] => {
     const { state, standing } = reading;
@@ -51,7 +57,7 @@ function whereToTip(vessels: readonly VesselReading[], litres: number, at: Place
 }
 
 /** A kettle or heel tub that holds fat is work for the kettle. */
-export function kettleWork({ vessels, now, settings }: Reading): Advice[] {
+function kettleWork({ vessels, now, settings }: YardReading): Advice[] {
   return vessels.flatMap((reading): Advice[] => {
     const share = shareOfFamily(reading.standing, "fat");
     if (reading.state.vessel.role !== "kettle" || share <= settings.fatLimitShare) return [];
@@ -59,3 +65,8 @@ export function kettleWork({ vessels, now, settings }: Reading): Advice[] {
     return [{ id: `kettle ${id}`, code: "kettle", dueAt: now, station: "kettle", vessel: id, fatShare: share }];
   });
 }
+
+export const RAW_RULES: readonly Rule[] = [
+  { rank: 12, advise: sortRaw },
+  { rank: 16, advise: kettleWork },
+];

@@ -1,8 +1,13 @@
-import type { Advice } from "../advice";
-import type { Reading } from "../reading";
+import type { SourceId } from "../../ledger";
+import type { YardReading } from "../../readings";
+import type { Advice, Rule } from "../advice";
+
+export type RoundsMatter =
+  | { readonly code: "go-on"; readonly called: number; readonly stops: number }
+  | { readonly code: "plan-round"; readonly full: readonly SourceId[]; readonly litres: number };
 
 /** A round that is being driven comes before everything. */
-export function goOn({ round }: Reading): Advice[] {
+function goOn({ round }: YardReading): Advice[] {
   if (!round) return [];
   const { id, stops } = round.round;
   const called = stops.filter((s) => round.called.has(s.source)).length;
@@ -13,7 +18,7 @@ export function goOn({ round }: Reading): Advice[] {
 const NEARLY_FULL = 0.8;
 
 /** Sources whose containers are nearly full: one advice for all of them, due when the first of them is. */
-export function planRound({ sources, round, now }: Reading): Advice[] {
+function planRound({ sources, round, now }: YardReading): Advice[] {
   if (round) return [];
   const full = sources.filter((s) => s.waiting.now.mean >= NEARLY_FULL * s.waiting.containerLitres);
   if (full.length === 0) return [];
@@ -28,3 +33,8 @@ export function planRound({ sources, round, now }: Reading): Advice[] {
     },
   ];
 }
+
+export const ROUNDS_RULES: readonly Rule[] = [
+  { rank: 1, advise: goOn },
+  { rank: 13, advise: planRound },
+];

@@ -1,17 +1,35 @@
+import { roleOf, type VesselId, type WaterWord } from "../../ledger";
+import type { VesselReading, YardReading } from "../../readings";
+import { type HeelFate, heelOf } from "../../readings/settle/heels";
+import { sludgeMostMm } from "../../readings/terms";
 import { muckTopMm } from "../../settling";
 import { capacityLitres } from "../../vessels";
-import type { Advice } from "../advice";
-import { heelOf } from "../heels";
-import type { Reading, VesselReading } from "../reading";
-import { stationOf } from "../stations";
-import { sludgeMostMm } from "../terms";
+import type { Advice, Rule } from "../advice";
+
+export type SettleMatter =
+  | {
+      readonly code: "draw-off";
+      readonly litres: number;
+      readonly aboveMm: number;
+      readonly earliestAt: string | null;
+      readonly latestAt: string | null;
+      readonly slowest: string;
+    }
+  /** A heel's oil is worth another wait: so much is clear then. */
+  | { readonly code: "heel-wait"; readonly litres: number }
+  /** What is left of it: cream for the kettle, or muck for disposal. */
+  | { readonly code: "heel-spent"; readonly fate: HeelFate; readonly litres: number; readonly fatShare: number }
+  | { readonly code: "pool-heel"; readonly litres: number; readonly into: VesselId }
+  | { readonly code: "wet"; readonly because: WaterWord["because"]; readonly share: number | null }
+  | { readonly code: "overflow-full"; readonly into: VesselId; readonly roomLitres: number }
+  | { readonly code: "clean-out"; readonly fullShare: number };
 
 /** Nothing under this is worth setting up a hose for. */
 const WORTH_DRAWING_LITRES = 5;
 const SLUDGE_FULL = 0.75;
 
 /** A settling vessel that is clear, or will be, down to its draw-off line. */
-export function drawOff({ vessels }: Reading): Advice[] {
+function drawOff({ vessels }: YardReading): Advice[] {
   return vessels.flatMap(({ state, standing }): Advice[] => {
     const s = standing.settling;
     if (state.vessel.role !== "settling" || !s?.readyAt || s.drawableLitres < WORTH_DRAWING_LITRES) return [];
@@ -35,7 +53,7 @@ export function drawOff({ vessels }: Reading): Advice[] {
 }
 
 /** A settler whose bottom has filled so far that muck is about to come over. */
-export function cleanOut({ vessels, now }: Reading): Advice[] {
+function cleanOut({ vessels, now }: YardReading): Advice[] {
   return vessels.flatMap(({ state, standing }): Advice[] => {
     if (state.vessel.role !== "settler") return [];
     const most = sludgeMostMm(state.vessel);
@@ -56,16 +74,17 @@ export function cleanOut({ vessels, now }: Reading): Advice[] {
 }
 
 /** A lot that is known to be wet waits for a test before anything else. */
-export function wet({ vessels, now }: Reading): Advice[] {
+function wet({ vessels, now }: YardReading): Advice[] {
   return vessels.flatMap(({ state }): Advice[] => {
-    const { water, contents, vessel } = state;
-    if (!water?.wet || contents.total < WORTH_DRAWING_LITRES || !KEPT_DRY.has(vessel.role)) return [];
+    const { contents, vessel } = state;
+    const { water } = state.quality;
+    if (!water?.wet || contents.total < WORTH_DRAWING_LITRES || !roleOf(vessel.role).keptDry) return [];
     return [
       {
         id: `wet ${vessel.id}`,
         code: "wet",
         dueAt: now,
-        station: stationOf(vessel.role),
+        station: roleOf(vessel.role).station,
         vessel: vessel.id,
         because: water.because,
         share: water.share,
@@ -74,11 +93,8 @@ export function wet({ vessels, now }: Reading): Advice[] {
   });
 }
 
-/** Where water is asked after: not in raw pails, waste or a vehicle's tank. */
-const KEPT_DRY = new Set(["settling", "feed", "ready"]);
-
 /** Heels: worth another wait, work for the kettle, or waste. */
-export function heels({ vessels, now }: Reading): Advice[] {
+function heels({ vessels, now }: YardReading): Advice[] {
   return vessels.flatMap((v): Advice[] => {
     const { state, standing } = v;
     if (state.vessel.role !== "heel" || standing.litres < LEAST_HEEL_LITRES) return [];
@@ -107,7 +123,7 @@ export function heels({ vessels, now }: Reading): Advice[] {
 const LEAST_HEEL_LITRES = 1;
 
 /** What a drum keeps once its clear oil is drawn goes to the other heels, so that the drum can be filled again. */
-export function poolHeel({ vessels, now }: Reading): Advice[] {
+function poolHeel({ vessels, now }: YardReading): Advice[] {
   const tub = vessels.find((v) => v.state.vessel.role === "heel" && !v.state.vessel.place);
   if (!tub) return [];
   return vessels.flatMap(({ state, standing }): Advice[] => {
@@ -131,7 +147,7 @@ export function poolHeel({ vessels, now }: Reading): Advice[] {
 const roomIn = ({ state }: VesselReading): number => capacityLitres(state.vessel) - state.contents.total;
 
 /** The tank a settler runs over into must be emptied before the next batch. */
-export function overflowFull({ vessels, now }: Reading): Advice[] {
+function overflowFull({ vessels, now }: YardReading): Advice[] {
   return vessels.flatMap(({ state }): Advice[] => {
     const into = vessels.find((v) => v.state.vessel.id === state.vessel.settler?.overflow);
     if (state.vessel.role !== "settler" || !into) return [];
@@ -142,7 +158,7 @@ export function overflowFull({ vessels, now }: Reading): Advice[] {
         id: `overflow-full ${into.state.vessel.id}`,
         code: "overflow-full",
         dueAt: now,
-        station: stationOf(into.state.vessel.role),
+        station: roleOf(into.state.vessel.role).station,
         vessel: state.vessel.id,
         into: into.state.vessel.id,
         roomLitres: room,
@@ -152,3 +168,12 @@ export function overflowFull({ vessels, now }: Reading): Advice[] {
 }
 
 const OVERFLOW_ROOM_SHARE = 0.1;
+
+export const SETTLE_RULES: readonly Rule[] = [
+  { rank: 5, advise: wet },
+  { rank: 6, advise: drawOff },
+  { rank: 7, advise: cleanOut },
+  { rank: 8, advise: overflowFull },
+  { rank: 9, advise: poolHeel },
+  { rank: 14, advise: heels },
+];

@@ -1,17 +1,23 @@
-import type { Advice } from "../advice";
-import type { Reading } from "../reading";
+import type { BagId, VesselId } from "../../ledger";
+import type { YardReading } from "../../readings";
+import type { Advice, Rule } from "../advice";
+
+export type StoreMatter =
+  | { readonly code: "filter"; readonly litres: number; readonly into: VesselId }
+  | { readonly code: "empty-waste"; readonly fullShare: number }
+  | { readonly code: "slow-bag"; readonly bag: BagId; readonly timesSlower: number; readonly runs: number };
 
 const WORTH_A_RUN_LITRES = 5;
 const WASTE_FULL = 0.8;
 
 /** Drawn-off oil waits for the bags. */
-export function filter({ vessels, now }: Reading): Advice[] {
+function filter({ vessels, now }: YardReading): Advice[] {
   const ready = vessels.find(
     ({ state, standing }) => state.vessel.role === "ready" && standing.litres < standing.capacityLitres,
   );
   if (!ready) return [];
   return vessels.flatMap(({ state, standing }): Advice[] =>
-    state.vessel.role === "feed" && standing.litres >= WORTH_A_RUN_LITRES && state.water?.wet !== true
+    state.vessel.role === "feed" && standing.litres >= WORTH_A_RUN_LITRES && state.quality.water?.wet !== true
       ? [
           {
             id: `filter ${state.vessel.id}`,
@@ -27,7 +33,7 @@ export function filter({ vessels, now }: Reading): Advice[] {
   );
 }
 
-export function emptyWaste({ vessels, now }: Reading): Advice[] {
+function emptyWaste({ vessels, now }: YardReading): Advice[] {
   return vessels.flatMap(({ state, standing }): Advice[] => {
     const fullShare = standing.litres / standing.capacityLitres;
     if (state.vessel.role !== "waste" || fullShare < WASTE_FULL) return [];
@@ -48,7 +54,7 @@ const RUNS_TO_JUDGE = 4;
 const SLOWER = 2.5;
 
 /** The finest bag, whose last run took several times the minutes a litre of its earlier ones. The coarse ones only wait for it. */
-export function slowBag({ bags, now }: Reading): Advice[] {
+function slowBag({ bags, now }: YardReading): Advice[] {
   const finest = Math.min(...bags.map((b) => b.bag.ratingUm));
   return bags
     .filter((b) => b.bag.ratingUm === finest)
@@ -72,3 +78,9 @@ export function slowBag({ bags, now }: Reading): Advice[] {
       ];
     });
 }
+
+export const STORE_RULES: readonly Rule[] = [
+  { rank: 10, advise: slowBag },
+  { rank: 11, advise: filter },
+  { rank: 17, advise: emptyWaste },
+];

@@ -1,10 +1,7 @@
-import { FLUID_IDS } from "../../fluids";
-import { askStep, DRIVES, MATERIALS, OPERATIONS, PLACES } from "../../interlocks";
+import { askStep, DRIVES, MATERIALS, OPERATIONS, RECEIVERS, SUBSTANCES } from "../../interlocks";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
 import { input, whole, word } from "../fields";
-
-const SUBSTANCES = [...FLUID_IDS, "water", "sludge", "methanol", "methoxide", "lye", "sulfuric-acid"] as const;
 
 const parts = z
   .array(
@@ -27,7 +24,7 @@ export const interlock = calculation({
     celsius: hot("The hottest it gets"),
     into: z
       .strictObject({
-        place: word("Where", PLACES),
+        place: word("Where", RECEIVERS),
         open: z.boolean().meta({ title: "Open" }),
         heated: z.boolean().meta({ title: "Heated" }),
         material: word("Made of", MATERIALS),

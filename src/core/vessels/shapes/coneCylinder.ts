@@ -1,11 +1,17 @@
-import { litresFromMm3, mm3FromLitres, type Shape, type ShapeModel } from "../shape";
+import { litresFromMm3, mm3FromLitres, type ShapeModel } from "../shape";
 
-type ConeCylinder = Extract<Shape, { kind: "cone-cylinder" }>;
+export interface ConeCylinder {
+  readonly kind: "cone-cylinder";
+  readonly diameterMm: number;
+  readonly coneHeightMm: number;
+  readonly outletDiameterMm: number;
+}
 
 const widthMm = (s: ConeCylinder, h: number): number =>
   h >= s.coneHeightMm ? s.diameterMm : s.outletDiameterMm + (s.diameterMm - s.outletDiameterMm) * (h / s.coneHeightMm);
 
-const frustumMm3 = (d1: number, d2: number, h: number): number => (Math.PI / 12) * h * (d1 ** 2 + d1 * d2 + d2 ** 2);
+export const frustumMm3 = (d1: number, d2: number, h: number): number =>
+  (Math.PI / 12) * h * (d1 ** 2 + d1 * d2 + d2 ** 2);
 
 /** A cone that widens by less than this a mm is a cylinder to every figure. */
 const STRAIGHT = 1e-7;
@@ -25,6 +31,12 @@ function heightMm(s: ConeCylinder, litres: number): number {
 
 /** A cone from the outlet's diameter up to the full one, then a cylinder. */
 export const coneCylinder: ShapeModel<ConeCylinder> = {
+  kind: "cone-cylinder",
+  measures: [
+    { key: "diameterMm", name: "Across, inside" },
+    { key: "coneHeightMm", name: "Height of the cone" },
+    { key: "outletDiameterMm", name: "Across the outlet" },
+  ],
   litres(s, h) {
     const inCone = Math.min(h, s.coneHeightMm);
     const above = Math.max(0, h - s.coneHeightMm);
@@ -33,4 +45,14 @@ export const coneCylinder: ShapeModel<ConeCylinder> = {
   heightMm,
   widthMm,
   maxHeightMm: () => Number.POSITIVE_INFINITY,
+  bendsMm: (s) => [s.coneHeightMm],
+  look: "plain",
+  coneTopMm: (s) => s.coneHeightMm,
+  presets: [
+    {
+      name: "120 L cone",
+      shape: { kind: "cone-cylinder", diameterMm: 460, coneHeightMm: 420, outletDiameterMm: 60 },
+      rimMm: 1000,
+    },
+  ],
 };

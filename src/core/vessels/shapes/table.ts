@@ -1,6 +1,9 @@
-import type { Shape, ShapeModel } from "../shape";
+import type { ShapeModel } from "../shape";
 
-type Table = Extract<Shape, { kind: "table" }>;
+export interface Table {
+  readonly kind: "table";
+  readonly points: readonly (readonly [mm: number, litres: number])[];
+}
 
 /** Straight lines between the owner's own (mm, litres) marks, starting from (0, 0). */
 function litres(s: Table, h: number): number {
@@ -23,6 +26,8 @@ function heightMm(s: Table, wanted: number): number {
 }
 
 export const table: ShapeModel<Table> = {
+  kind: "table",
+  measures: [],
   litres,
   heightMm,
   // Unknown in plan: drawn as the square column that holds the same litres at each height.
@@ -32,6 +37,9 @@ export const table: ShapeModel<Table> = {
     return Math.sqrt(((litres(s, low + step) - litres(s, low)) * 1e6) / step);
   },
   maxHeightMm,
+  bendsMm: () => null,
+  look: "plain",
+  presets: [{ name: "My own marks", shape: { kind: "table", points: [[400, 20]] }, rimMm: 400 }],
 };
 
 function maxHeightMm(s: Table): number {

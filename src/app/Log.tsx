@@ -1,0 +1,14 @@
+"use client";
+import LogSheet from "@/stations/log/LogSheet";
+import { BENCHES, VERBS } from "./verbs";
+
+interface Props {
+  readonly verb: string | null;
+  readonly values: Readonly<Record<string, string>>;
+  readonly onClose: () => void;
+}
+
+/** The Log with every station's verbs in it. */
+export default function Log(props: Props) {
+  return <LogSheet verbs={VERBS} benches={BENCHES} {...props} />;
+}

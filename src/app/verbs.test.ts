@@ -1,0 +1,152 @@
+import { describe, expect, it } from "vitest";
+import { balance, buildTimeline, type Entry, offerEntry, project, type Timeline } from "@/core/ledger";
+import { viewYard } from "@/core/view";
+import { demoYard } from "@/demo/demoYard";
+import { unitsOf } from "@/ui/words";
+import { readForm } from "../desk/form/useForm";
+import type { Verb } from "../desk/form/verb";
+import { BENCHES, VERBS } from "./verbs";
+
+const NOW = Date.parse("2026-11-24T13:32:00Z");
+const nowIso = new Date(NOW).toISOString();
+let made = 0;
+const newId = (): string => `made-${made++}`;
+const entries = demoYard(NOW);
+const view = viewYard(project(entries), nowIso);
+const units = unitsOf(view.settings);
+
+/** What a person must type because the yard cannot know it. */
+const TYPED: Record<string, Record<string, string>> = {
+  "add-vessel": { name: "Drum 9" },
+  "add-source": { name: "Plover cafe" },
+  "add-vehicle": { name: "Van" },
+  "add-place": { name: "Bus" },
+  dip: { fatMm: "44" },
+};
+
+function offer(t: Timeline, verb: Verb, given: Record<string, string>) {
+  const form = readForm(verb, given, given, view, units);
+  const draft = verb.build(form.values, view, newId);
+  const entry = { id: `new-${verb.key}`, v: 1, happenedAt: nowIso, recordedAt: nowIso, device: "test", ...draft };
+  return { form, entry: entry as unknown as Entry, offered: offerEntry(t, entry, nowIso) };
+}
+
+describe.each(VERBS.map((v) => [v.key, v] as const))("%s", (key, verb) => {
+  it("with what the yard knows filled in, is an entry that the ledger takes", () => {
+    const timeline = buildTimeline(entries);
+    const { form, offered } = offer(timeline, verb, TYPED[key] ?? {});
+    expect(form.errors).toEqual({});
+    expect(form.complete).toBe(true);
+    expect(offered).toMatchObject({ ok: true });
+    if (offered.ok) expect(balance(offered.value.head).closes).toBe(true);
+    expect(verb.said(form.values, view, units)).not.toMatch(/undefined|NaN/);
+  });
+  it("has a letter of its own", () => {
+    const letters = [...VERBS.map((v) => v.letter), ...BENCHES.map((b) => b.letter)];
+    expect(letters.filter((l) => l === verb.letter)).toHaveLength(1);
+  });
+});
+
+describe("what is typed wrong is said at the field, and kept", () => {
+  const pour = VERBS.find((v) => v.key === "pour");
+  if (!pour) throw new Error("no pour");
+  const read = (litres: string) => readForm(pour, { litres }, {}, view, units);
+  it.each([
+    ["-3", "less than nothing"],
+    ["0", "how much"],
+    ["lots", "not a number"],
+    ["1,234", "thousand or a decimal"],
+    ["3 buckets", "not a unit"],
+  ])("%s", (text, words) => {
+    const form = read(text);
+    expect(form.complete).toBe(false);
+    expect(form.errors.litres).toContain(words);
+    expect(form.texts.litres).toBe(text);
+  });
+  it("takes gallons where litres are asked", () =>
+    expect(read("2 gal").values.number("litres")).toBeCloseTo(7.5708, 3));
+  it("reads bare numbers in the owner's own unit", () => {
+    const gallons = unitsOf({ ...view.settings, volumeUnit: "gal", temperatureUnit: "f" });
+    const form = readForm(pour, { litres: "2", celsius: "50" }, {}, view, gallons);
+    expect(form.values.number("litres")).toBeCloseTo(7.5708, 3);
+    expect(form.values.number("celsius")).toBeCloseTo(10, 9);
+  });
+});
+
+it("pouring all that is shown empties the vessel to the last drop", () => {
+  const pour = VERBS.find((v) => v.key === "pour");
+  if (!pour) throw new Error("no pour");
+  const { entry } = offer(buildTimeline(entries), pour, { from: "pail-7", to: "drum-5", litres: "19" });
+  expect(entry.data).toMatchObject({ amount: { all: true } });
+});
+
+it("an opening of the Log by role picks a vessel of that role", () => {
+  const pour = VERBS.find((v) => v.key === "pour");
+  if (!pour) throw new Error("no pour");
+  expect(readForm(pour, {}, { toRole: "kettle" }, view, units).values.text("to")).toBe("kettle-12");
+});
+
+it("a creamy lot is booked with more fat than a clear one", () => {
+  const pickup = VERBS.find((v) => v.key === "pickup");
+  if (!pickup) throw new Error("no pickup");
+  const fat = (look: string): number => {
+    const form = readForm(pickup, { look }, {}, view, units);
+    const draft = pickup.build(form.values, view, newId);
+    return draft.kind === "pickup" ? (draft.data.muck["fryer-fat"] ?? 0) : Number.NaN;
+  };
+  expect(fat("creamy")).toBeGreaterThan(3 * fat("clear"));
+});
+
+describe("a pickup's container", () => {
+  const pickup = VERBS.find((v) => v.key === "pickup");
+  if (!pickup) throw new Error("no pickup");
+  const into = (given: Record<string, string>, v = view) => readForm(pickup, given, {}, v, units).values.text("to");
+  it("is what is kept for engine oil when it comes from an engine, and never when it comes from a kitchen", () => {
+    expect(into({ source: "slip" })).toBe("black-tin");
+    expect(into({ source: "gannet" })).toBe("drum-5");
+    expect(into({ source: "puffin", fluid: "atf" })).toBe("black-tin");
+    const none = { ...view, vessels: view.vessels.filter((v) => v.vessel.role !== "raw" || v.vessel.id === "pail-7") };
+    expect(into({ source: "slip" }, none)).toBe("");
+  });
+  it("is no settling drum for what is poured out of the engine oil's tin", () => {
+    const pour = VERBS.find((v) => v.key === "pour");
+    if (!pour) throw new Error("no pour");
+    const poured = (from: string) => readForm(pour, { from }, {}, view, units).values.text("to");
+    expect(poured("black-tin")).toBe("");
+    expect(poured("pail-7")).not.toBe("");
+  });
+  it("asks which oil only of a source that has not said, and the price only where there is one", () => {
+    const asked = (source: string) => readForm(pickup, { source }, {}, view, units).fields.map((f) => f.name);
+    expect(asked("puffin")).toContain("fluid");
+    expect(asked("gannet")).not.toContain("fluid");
+    expect(asked("gannet")).not.toContain("paid");
+    expect(asked("beacon")).toContain("paid");
+    expect(readForm(pickup, { source: "beacon", litres: "20" }, {}, view, units).values.number("paid")).toBe(3);
+  });
+});
+
+describe("where a container is kept", () => {
+  const change = VERBS.find((v) => v.key === "change-vessel");
+  if (!change) throw new Error("no change");
+  const build = (given: Record<string, string>) =>
+    change.build(readForm(change, given, {}, view, units).values, view, newId).data;
+  it("stays as it is unless it is changed", () => {
+    expect(build({ vessel: "grey-can" })).toMatchObject({ place: "trailer", apart: true });
+    expect(build({ vessel: "grey-can", place: "home", apart: "any" })).not.toHaveProperty("place");
+    expect(build({ vessel: "grey-can", place: "home", apart: "any" })).not.toHaveProperty("apart");
+    expect(build({ vessel: "pail-7", place: "trailer" })).toMatchObject({ place: "trailer" });
+  });
+});
+
+it("a bus is put where it stands, stays there when it is changed, and comes home again", () => {
+  const change = VERBS.find((v) => v.key === "change-place");
+  if (!change) throw new Error("no change");
+  const build = (given: Record<string, string>, v = view) =>
+    change.build(readForm(change, { place: "trailer", ...given }, {}, v, units).values, v, newId).data;
+  expect(build({})).not.toHaveProperty("spot");
+  const spot = { kind: "map" as const, eastKm: -5.2, northKm: 7.8 };
+  expect(build({ stands: "lighthouse" })).toMatchObject({ name: "Trailer", payloadKg: 320, spot });
+  const away = { ...view, places: view.places.map((p) => ({ ...p, place: { ...p.place, spot } })) };
+  expect(build({ payloadKg: "400" }, away)).toMatchObject({ payloadKg: 400, spot });
+  expect(build({ stands: "home" }, away)).not.toHaveProperty("spot");
+});

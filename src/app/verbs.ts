@@ -1,0 +1,27 @@
+import type { BenchLink, Verb } from "@/desk/form";
+import { DRIVE_VERBS } from "@/stations/drive/verbs";
+import { FILTER_VERBS } from "@/stations/filter/verbs";
+import { ROUNDS_VERBS } from "@/stations/rounds/verbs";
+import { SETTLE_VERBS } from "@/stations/settle/verbs";
+import { SHED_VERBS } from "@/stations/shed/verbs";
+import { STORE_VERBS } from "@/stations/store/verbs";
+import { YARD_VERBS } from "@/stations/yard/verbs";
+
+/** Everything the Log can write, put together from the stations. */
+export const VERBS: readonly Verb[] = [
+  ...ROUNDS_VERBS,
+  ...YARD_VERBS,
+  ...SETTLE_VERBS,
+  ...STORE_VERBS,
+  ...DRIVE_VERBS,
+  ...SHED_VERBS,
+  ...FILTER_VERBS,
+];
+
+/** What is worked out on a bench of its own. */
+export const BENCHES: readonly BenchLink[] = [
+  { letter: "r", name: "Draw off", href: "/settle", alsoCalled: ["drew off", "siphon", "clear oil"] },
+  { letter: "u", name: "Filter", href: "/filter", alsoCalled: ["filtered", "bags", "run"] },
+  { letter: "m", name: "Blend", href: "/blend", alsoCalled: ["mixed", "thinned", "blended"] },
+  { letter: "j", name: "Trip", href: "/drive", alsoCalled: ["drove", "journey", "driven"] },
+];

@@ -1,0 +1,129 @@
+import { type ComponentId, sinks } from "../fluids";
+import {
+  askStep,
+  type Clearance,
+  type Operation,
+  type Receiver,
+  type Step,
+  type StepPart,
+  type Substance,
+} from "../interlocks";
+import { type Draft, type Flow, flowsOf, type How, partsOf, roleOf, type VesselId, type YardState } from "../ledger";
+import { capacityLitres, isBroken } from "../vessels";
+import { type IntakeWarning, intakeWarnings } from "./intake";
+import { type ReadingWarning, readingWarnings } from "./readingDoubts";
+
+export type DraftWarning = IntakeWarning | ReadingWarning;
+
+/** The interlocks' word, and what speaks against it without forbidding it. */
+export interface DraftClearance extends Clearance {
+  readonly warnings: readonly DraftWarning[];
+}
+
+/**
+ * May this be done, as the yard stands? Asked by every bench before it offers a step and by the store before it writes
+ * one, so that no screen can go round it. What is asked follows from what the entry says it moves, whatever its kind.
+ */
+export function clearanceOf(yard: YardState, draft: Draft): DraftClearance {
+  const asked = stepsOf(yard, flowsOf(draft)).map(askStep);
+  return {
+    refusals: byCode(asked.flatMap((c) => c.refusals)),
+    needs: byCode(asked.flatMap((c) => c.needs)),
+    warnings: [...intakeWarnings(yard, draft), ...readingWarnings(yard, draft)],
+  };
+}
+
+/** The same said of two flows is said once. */
+const byCode = <T extends { readonly code: string }>(said: readonly T[]): T[] => [
+  ...new Map(said.map((s) => [s.code, s])).values(),
+];
+
+/** What the interlocks call it; null where nothing is done to oil that they have a word on. */
+const OPERATION: Readonly<Record<How, Operation | null>> = {
+  pour: "pour",
+  blend: "blend",
+  filter: "filter",
+  spin: "centrifuge",
+  dose: "dose",
+  heat: "heat",
+  react: "react",
+  fill: "fill-vehicle",
+  // Out of the yard, or only counted: neither meets anything in a vessel.
+  burn: null,
+  dispose: null,
+  count: null,
+};
+
+/** What the interlocks call a component: both lyes are lye to them. */
+const substanceOf = (component: ComponentId): Substance =>
+  component === "sodium-hydroxide" || component === "potassium-hydroxide" ? "lye" : component;
+
+/** One step for all that is done alike into one vessel: the parts of a blend are asked about together. */
+function stepsOf(yard: YardState, flows: readonly Flow[]): Step[] {
+  const together = new Map<string, [Flow, ...Flow[]]>();
+  for (const flow of flows) {
+    const key = `${flow.how} ${flow.to}`;
+    const known = together.get(key);
+    if (known) known.push(flow);
+    else together.set(key, [flow]);
+  }
+  return [...together.values()].flatMap((alike) => stepOf(yard, alike) ?? []);
+}
+
+function stepOf(yard: YardState, flows: readonly [Flow, ...Flow[]]): Step | null {
+  const [first] = flows;
+  const operation = OPERATION[first.how];
+  const into = first.to === null ? null : receiverOf(yard, first.to);
+  if (operation === null || !into) return null;
+  const shed = yard.settings.shedCelsius;
+  return {
+    operation,
+    parts: flows.flatMap((f) => partsIn(yard, f, flows.length > 1)),
+    celsius: Math.max(...flows.map((f) => f.amount.celsius ?? shed)),
+    into: first.intoCelsius === undefined ? into : { ...into, celsius: first.intoCelsius },
+    drive: "gravity",
+    pressurePa: 0,
+    housingsPa: [],
+    acidPurity: null,
+    fatLimitShare: yard.settings.fatLimitShare,
+    unattended: null,
+  };
+}
+
+function partsIn(yard: YardState, flow: Flow, scaled: boolean): StepPart[] {
+  const { from, fresh, layer, amount } = flow;
+  if (from === null) return (fresh ?? []).map((f) => ({ substance: substanceOf(f.component), amount: f.litres }));
+  const parts = contentsOf(yard, from, layer === "top");
+  return scaled && !("all" in amount) ? scaledTo(parts, amount.litres) : parts;
+}
+
+/** What settles stays below what is drawn from the top. */
+function contentsOf(yard: YardState, from: VesselId, top: boolean): StepPart[] {
+  const state = yard.vessels.get(from);
+  const parts = state ? partsOf(state.contents, yard.parts) : [];
+  return parts
+    .filter((p) => !top || !sinks(p.component))
+    .map((p) => ({ substance: substanceOf(p.component), amount: p.litres }));
+}
+
+function scaledTo(parts: readonly StepPart[], litres: number): StepPart[] {
+  const all = parts.reduce((sum, p) => sum + p.amount, 0);
+  return all > 0 ? parts.map((p) => ({ ...p, amount: (p.amount * litres) / all })) : [];
+}
+
+/** What the yard does not know of a vessel is unknown, not safe: its material, and what pressure it bears. */
+function receiverOf(yard: YardState, id: VesselId): Receiver | null {
+  const state = yard.vessels.get(id);
+  if (!state) return null;
+  const capacity = isBroken(state.vessel) ? 0 : capacityLitres(state.vessel);
+  return {
+    place: roleOf(state.vessel.role).receiver,
+    open: true,
+    heated: false,
+    material: "unknown",
+    ratedPa: null,
+    parts: contentsOf(yard, id, false),
+    celsius: state.celsius ?? yard.settings.shedCelsius,
+    roomLitres: Math.max(0, capacity - state.contents.total),
+  };
+}

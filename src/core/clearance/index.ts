@@ -1,0 +1,1 @@
+export { clearanceOf, type DraftClearance, type DraftWarning } from "./clearance";

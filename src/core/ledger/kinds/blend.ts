@@ -1,0 +1,45 @@
+import * as z from "../../zod";
+import { add, EMPTY } from "../contents";
+import { VesselId } from "../ids";
+import { mixQuality, type Quality, UNKNOWN_QUALITY } from "../quality";
+import { Forecast, Measured } from "../schema/quantities";
+import { pourIn, qualityFrom, takeOut } from "../transfer";
+import { flow, SPEAKS_OF_NONE } from "./flow";
+import { defineKind } from "./kind";
+
+/** Several poured together into one. */
+export const blend = defineKind({
+  kind: "blend",
+  title: "Blended",
+  version: 1,
+  upcast: {},
+  data: z.object({
+    to: VesselId,
+    parts: z
+      .array(z.object({ from: VesselId, amount: Measured }))
+      .min(1)
+      .max(10),
+    forecast: Forecast.optional(),
+  }),
+  moves: ({ to, parts }) => parts.map((p) => flow("blend", p.from, to, p.amount)),
+  speaksOf: SPEAKS_OF_NONE,
+  apply(yard, { happenedAt, data: { to, parts } }) {
+    let poured = EMPTY;
+    let quality: Quality | null = null;
+    for (const part of parts) {
+      quality = mixQuality(quality, qualityFrom(yard, part.from), happenedAt);
+      const taken = takeOut(yard, part.from, part.amount, happenedAt);
+      if (!taken.ok) return taken.error;
+      poured = add(poured, taken.value, yard.parts);
+    }
+    pourIn(yard, to, poured, happenedAt, { quality: quality ?? UNKNOWN_QUALITY });
+    return undefined;
+  },
+  called: {
+    to: "Into",
+    "parts.from": "From",
+    "parts.amount.litres": "Litres",
+    "parts.amount.celsius": "Read at",
+    forecast: null,
+  },
+});

@@ -1,0 +1,26 @@
+import * as z from "../../zod";
+import { VesselId } from "../ids";
+import { Measured } from "../schema/quantities";
+import { changeVessel, pourIn, qualityFrom, takeOut } from "../transfer";
+import { flow, SPEAKS_OF_NONE } from "./flow";
+import { defineKind } from "./kind";
+
+/** A settler's bottom, emptied: its sludge counts from nought again. */
+export const cleanOut = defineKind({
+  kind: "clean-out",
+  title: "Cleaned out",
+  version: 1,
+  upcast: {},
+  data: z.object({ vessel: VesselId, to: VesselId, amount: Measured }),
+  moves: ({ vessel, to, amount }) => [flow("pour", vessel, to, amount, "bottom")],
+  speaksOf: SPEAKS_OF_NONE,
+  apply(yard, { happenedAt, data: { vessel, to, amount } }) {
+    const quality = qualityFrom(yard, vessel, "bottom");
+    const muck = takeOut(yard, vessel, amount, happenedAt, "bottom");
+    if (!muck.ok) return muck.error;
+    pourIn(yard, to, muck.value, happenedAt, { quality, celsius: amount.celsius });
+    changeVessel(yard, vessel, { cleanedAt: happenedAt, fedLitres: 0, dips: [] });
+    return undefined;
+  },
+  called: { vessel: "What", to: "Into", "amount.litres": "Litres", "amount.celsius": "Read at" },
+});

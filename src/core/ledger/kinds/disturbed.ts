@@ -1,0 +1,48 @@
+import * as z from "../../zod";
+import { VesselId } from "../ids";
+import { Celsius } from "../schema/quantities";
+import { keepStanding } from "../standings";
+import { changeVessel, vesselAt } from "../transfer";
+import { defineKind } from "./kind";
+
+/** Stirred up, and what stood with it: all that is aboard when a trailer was driven. */
+export const disturbed = defineKind({
+  kind: "disturbed",
+  title: "Disturbed",
+  version: 1,
+  upcast: {},
+  data: z.object({
+    vessel: VesselId,
+    how: z.enum(["carried", "driven", "stirred", "heated"]),
+    also: z.array(VesselId).max(100).optional(),
+    /** The oil as the heater went off: from then on it cools, and clears while it is warm. */
+    celsius: Celsius.optional(),
+  }),
+  moves: ({ vessel, celsius }) =>
+    celsius === undefined
+      ? []
+      : [{ how: "heat", from: vessel, to: vessel, amount: { all: true, celsius }, layer: "mixed" }],
+  speaksOf: ({ vessel, also }) => [vessel, ...(also ?? [])],
+  apply(yard, { happenedAt, data: { vessel, also, celsius } }) {
+    for (const id of [vessel, ...(also ?? [])]) {
+      const state = vesselAt(yard, id);
+      if (state.contents.total === 0) continue;
+      keepStanding(yard, state);
+      changeVessel(yard, id, {
+        stirredAt: happenedAt,
+        dips: [],
+        jars: [],
+        drawnAt: null,
+        celsius: celsius ?? state.celsius,
+        warmCelsius: celsius ?? null,
+      });
+    }
+    return undefined;
+  },
+  called: {
+    vessel: "What",
+    how: ["How", { carried: "Carried", driven: "Driven", stirred: "Stirred", heated: "Heated" }],
+    also: "With it",
+    celsius: "Oil at",
+  },
+});

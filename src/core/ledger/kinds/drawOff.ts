@@ -1,0 +1,53 @@
+import * as z from "../../zod";
+import { VesselId } from "../ids";
+import { ClarityStep, Forecast, Measured, Millimetres, Minutes, Share } from "../schema/quantities";
+import { pourIn, qualityFrom, takeOut, vesselAt } from "../transfer";
+import { flow, SPEAKS_OF_NONE } from "./flow";
+import { defineKind } from "./kind";
+
+/** Forecasts are judged by the latest. */
+const MOST_DRAWS = 60;
+
+/** Clear oil off the top, down to a line. */
+export const drawOff = defineKind({
+  kind: "draw-off",
+  title: "Drew off",
+  version: 1,
+  upcast: {},
+  data: z.object({
+    from: VesselId,
+    to: VesselId,
+    amount: Measured,
+    suctionMm: Millimetres,
+    suspendedShare: Share,
+    forecast: Forecast.optional(),
+    /** How it came, against the light. */
+    came: ClarityStep.optional(),
+    minutes: Minutes.optional(),
+  }),
+  moves: ({ from, to, amount }) => [flow("pour", from, to, amount, "top")],
+  speaksOf: SPEAKS_OF_NONE,
+  apply(yard, { happenedAt, data: { from, to, amount, suspendedShare, came } }) {
+    const { stirredAt, drawnAt, vessel } = vesselAt(yard, from);
+    const quality = qualityFrom(yard, from);
+    const drawn = takeOut(yard, from, amount, happenedAt, "top", suspendedShare);
+    if (!drawn.ok) return drawn.error;
+    pourIn(yard, to, drawn.value, happenedAt, { quality, celsius: amount.celsius });
+    // What runs over from a settler was never waited for.
+    if (stirredAt === null || drawnAt !== null || vessel.role === "settler") return undefined;
+    const first = { vessel: from, since: stirredAt, at: happenedAt, came: came ?? null };
+    yard.draws = [...yard.draws.slice(1 - MOST_DRAWS), first];
+    return undefined;
+  },
+  called: {
+    from: "From",
+    to: "Into",
+    "amount.litres": "Litres",
+    "amount.celsius": "Read at",
+    suctionMm: "Drawn down to, mm from the bottom",
+    suspendedShare: "Dirt that still hung in it",
+    forecast: null,
+    came: "How clear it came, 1 to 5",
+    minutes: "Minutes",
+  },
+});

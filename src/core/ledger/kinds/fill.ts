@@ -1,0 +1,33 @@
+import * as z from "../../zod";
+import { VehicleId, VesselId } from "../ids";
+import { MeasuredOrAll } from "../schema/quantities";
+import { pourIn, qualityFrom, takeOut } from "../transfer";
+import { flow, SPEAKS_OF_NONE } from "./flow";
+import { defineKind } from "./kind";
+
+/** A vehicle's tank, filled. */
+export const fill = defineKind({
+  kind: "fill",
+  title: "Filled",
+  version: 1,
+  upcast: {},
+  data: z.object({ vehicle: VehicleId, from: VesselId, to: VesselId, amount: MeasuredOrAll }),
+  moves: ({ from, to, amount }) => [flow("fill", from, to, amount)],
+  speaksOf: SPEAKS_OF_NONE,
+  apply(yard, { happenedAt, data: { vehicle, from, to, amount } }) {
+    if (!yard.vehicles.has(vehicle)) return { code: "unknown-vehicle", vehicle };
+    const quality = qualityFrom(yard, from);
+    const filled = takeOut(yard, from, amount, happenedAt);
+    if (!filled.ok) return filled.error;
+    pourIn(yard, to, filled.value, happenedAt, { quality, celsius: amount.celsius });
+    return undefined;
+  },
+  called: {
+    vehicle: "Vehicle",
+    from: "From",
+    to: "Which tank",
+    "amount.litres": "Litres",
+    "amount.all": null,
+    "amount.celsius": "Read at",
+  },
+});

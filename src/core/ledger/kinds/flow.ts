@@ -1,0 +1,47 @@
+import type { ComponentId } from "../../fluids";
+import type { VesselId } from "../ids";
+import type { Layer, MeasuredOrAll } from "../schema/quantities";
+
+/** What is done to what flows. */
+export type How =
+  | "pour"
+  | "blend"
+  | "filter"
+  | "spin"
+  | "dose"
+  | "heat"
+  | "react"
+  | "fill"
+  | "burn"
+  | "dispose"
+  | "count";
+
+/**
+ * One way that litres take in an entry, as far as the entry alone says it. Clearance, the overfill guard and what an
+ * entry touches are derived from these: an entry that moves oil and does not say so would go round every gate.
+ */
+export interface Flow {
+  readonly how: How;
+  /** Out of a vessel; null: from outside, then `fresh` says what it is. */
+  readonly from: VesselId | null;
+  readonly fresh?: readonly { readonly component: ComponentId; readonly litres: number }[];
+  /** Into a vessel; null: out of the yard. Heat and counting stay where they are. */
+  readonly to: VesselId | null;
+  readonly amount: MeasuredOrAll;
+  readonly layer: Layer;
+  /** How hot what it goes into is, where that is known. */
+  readonly intoCelsius?: number | undefined;
+}
+
+/** An entry that moves no litres. */
+export const MOVES_NOTHING = (): readonly Flow[] => [];
+/** An entry that speaks of no vessel besides those its litres go through. */
+export const SPEAKS_OF_NONE = (): readonly VesselId[] => [];
+
+export const flow = (
+  how: How,
+  from: VesselId | null,
+  to: VesselId | null,
+  amount: MeasuredOrAll,
+  layer: Layer = "mixed",
+): Flow => ({ how, from, to, amount, layer });

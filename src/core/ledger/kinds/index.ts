@@ -1,0 +1,72 @@
+import { bag } from "./bag";
+import { bagService } from "./bagService";
+import { blend } from "./blend";
+import { cleanOut } from "./cleanOut";
+import { cup } from "./cup";
+import { cupTest } from "./cupTest";
+import { dip } from "./dip";
+import { displace } from "./displace";
+import { dispose } from "./dispose";
+import { disturbed } from "./disturbed";
+import { drawOff } from "./drawOff";
+import { fill } from "./fill";
+import { filterRun } from "./filterRun";
+import { fining } from "./fining";
+import { jar } from "./jar";
+import { move } from "./move";
+import { photo } from "./photo";
+import { pickup } from "./pickup";
+import { place } from "./place";
+import { purchase } from "./purchase";
+import { react } from "./react";
+import { round } from "./round";
+import { roundEnd } from "./roundEnd";
+import { settings } from "./settings";
+import { source } from "./source";
+import { spin } from "./spin";
+import { stockTake } from "./stockTake";
+import { trip } from "./trip";
+import { vehicle } from "./vehicle";
+import { vessel } from "./vessel";
+import { visit } from "./visit";
+import { voiding } from "./void";
+import { waterTest } from "./waterTest";
+import { weather } from "./weather";
+
+/** Every kind of entry there is. A new one is its file and a line here; all else follows. */
+export const KIND_LIST = [
+  settings,
+  vessel,
+  source,
+  bag,
+  vehicle,
+  place,
+  photo,
+  weather,
+  pickup,
+  visit,
+  round,
+  roundEnd,
+  purchase,
+  move,
+  drawOff,
+  dip,
+  jar,
+  disturbed,
+  waterTest,
+  fining,
+  spin,
+  displace,
+  cleanOut,
+  cup,
+  cupTest,
+  filterRun,
+  bagService,
+  blend,
+  fill,
+  trip,
+  react,
+  dispose,
+  stockTake,
+  voiding,
+] as const;

@@ -1,0 +1,36 @@
+import * as z from "../../zod";
+import { VesselId } from "../ids";
+import { Layer, MeasuredOrAll } from "../schema/quantities";
+import { pourIn, qualityFrom, takeOut } from "../transfer";
+import { flow, SPEAKS_OF_NONE } from "./flow";
+import { defineKind } from "./kind";
+
+export const LAYER_CALLED = [
+  "Which of it",
+  { mixed: "Mixed", top: "From the top", bottom: "From the bottom" },
+] as const;
+
+export const move = defineKind({
+  kind: "move",
+  title: "Poured",
+  version: 1,
+  upcast: {},
+  data: z.object({ from: VesselId, to: VesselId, amount: MeasuredOrAll, layer: Layer }),
+  moves: ({ from, to, amount, layer }) => [flow("pour", from, to, amount, layer)],
+  speaksOf: SPEAKS_OF_NONE,
+  apply(yard, { happenedAt, data: { from, to, amount, layer } }) {
+    const quality = qualityFrom(yard, from, layer);
+    const moved = takeOut(yard, from, amount, happenedAt, layer);
+    if (!moved.ok) return moved.error;
+    pourIn(yard, to, moved.value, happenedAt, { quality, celsius: amount.celsius });
+    return undefined;
+  },
+  called: {
+    from: "From",
+    to: "Into",
+    "amount.litres": "Litres",
+    "amount.all": null,
+    "amount.celsius": "Read at",
+    layer: LAYER_CALLED,
+  },
+});

@@ -1,0 +1,118 @@
+import * as z from "../../zod";
+import { Celsius, Millimetres, Name, Price, Share } from "../schema/quantities";
+import { CoordinatesSchema } from "../schema/where";
+import { MOVES_NOTHING, SPEAKS_OF_NONE } from "./flow";
+import { defineKind } from "./kind";
+
+const ShedCelsius = z.number().min(-40).max(60).meta({ is: "celsius" });
+
+/** The yard's own marks; every one may be changed by its owner. */
+const SettingsSchema = z.object({
+  yardName: Name,
+  pumpLimitMm2PerS: z.number().min(2).max(100),
+  marginMm: Millimetres,
+  usedFactor: z.number().min(0.5).max(5),
+  fatLimitShare: Share,
+  shedCelsius: ShedCelsius,
+  tonightLowCelsius: ShedCelsius,
+  volumeUnit: z.enum(["l", "gal", "impgal"]),
+  temperatureUnit: z.enum(["c", "f"]),
+  gloves: z.boolean(),
+  theme: z.enum(["day", "night"]),
+  /** Where the yard is; null until its owner says, and then the map has no earth under it. */
+  home: CoordinatesSchema.nullable(),
+  /** ISO 4217, for how money is written. */
+  currency: z.string().regex(/^[A-Z]{3}$/),
+  /** What a litre of bought fuel costs: what a usable litre saves. */
+  fuelPricePerLitre: Price,
+  costPerKm: Price,
+  roundKmPerHour: z.number().min(5).max(120),
+  roundHours: z.number().min(0.25).max(24),
+  /** Roads wind: their length over the crow's. */
+  windingFactor: z.number().min(1).max(3),
+  /** How the shed's temperature goes on from the last that was logged. */
+  shedAhead: z.enum(["held", "typed", "year"]),
+  shedAheadCelsius: ShedCelsius,
+  /** January to December, the shed's means. */
+  shedMonthsCelsius: z.array(ShedCelsius).length(12),
+  energyPricePerKwh: Price,
+  /** How hot the kettle makes oil to clear it, the heater's power and how slowly a lagged kettle cools. */
+  warmToCelsius: Celsius.min(20).max(95).meta({ is: "celsius" }),
+  heaterKw: z.number().min(0.05).max(50),
+  coolingHours: z.number().min(1).max(500),
+  fining: z.object({
+    waterShare: z.number().min(0.01).max(0.5),
+    gelatineGPerL: z.number().min(1).max(200),
+    restHours: z.number().min(1).max(240),
+  }),
+  centrifuge: z.object({
+    outerRadiusMm: z.number().min(5).max(500),
+    innerRadiusMm: z.number().min(1).max(499),
+    lengthMm: z.number().min(10).max(2000),
+    rpm: z.number().min(100).max(50_000),
+    efficiency: z.number().min(0.05).max(1),
+    celsius: z.number().min(0).max(95),
+    cutUm: z.number().min(0.5).max(100),
+  }),
+  /** Water above this is wet, as a share by weight. */
+  waterLimitShare: z.number().min(0.00005).max(0.05),
+  dropMillilitres: z.number().min(0.005).max(0.5),
+});
+export type Settings = z.infer<typeof SettingsSchema>;
+
+export const DEFAULT_SETTINGS: Settings = {
+  yardName: "My yard",
+  pumpLimitMm2PerS: 15,
+  marginMm: 25,
+  usedFactor: 1.15,
+  fatLimitShare: 0.05,
+  shedCelsius: 15,
+  tonightLowCelsius: 5,
+  volumeUnit: "l",
+  temperatureUnit: "c",
+  gloves: false,
+  theme: "day",
+  home: null,
+  currency: "EUR",
+  fuelPricePerLitre: 1.6,
+  costPerKm: 0.25,
+  roundKmPerHour: 35,
+  roundHours: 3,
+  windingFactor: 1.3,
+  shedAhead: "held",
+  shedAheadCelsius: 15,
+  shedMonthsCelsius: [6, 6, 8, 10, 13, 16, 18, 18, 16, 13, 9, 7],
+  energyPricePerKwh: 0.3,
+  warmToCelsius: 40,
+  heaterKw: 2,
+  coolingHours: 20,
+  fining: { waterShare: 0.1, gelatineGPerL: 40, restHours: 12 },
+  centrifuge: {
+    outerRadiusMm: 50,
+    innerRadiusMm: 30,
+    lengthMm: 200,
+    rpm: 6000,
+    efficiency: 0.5,
+    celsius: 70,
+    cutUm: 5,
+  },
+  waterLimitShare: 0.001,
+  dropMillilitres: 0.04,
+};
+
+export const settings = defineKind({
+  kind: "settings",
+  title: "Marks",
+  version: 1,
+  upcast: {},
+  data: SettingsSchema.partial(),
+  moves: MOVES_NOTHING,
+  speaksOf: SPEAKS_OF_NONE,
+  apply(yard, { data }) {
+    const given = Object.entries(data).filter(([, value]) => value !== undefined);
+    yard.settings = { ...yard.settings, ...Object.fromEntries(given) };
+    return undefined;
+  },
+  // Marks are changed in the Shed, each where it is explained.
+  called: { "": null },
+});

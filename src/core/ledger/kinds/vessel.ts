@@ -1,0 +1,65 @@
+import { maxHeightMm } from "../../vessels";
+import * as z from "../../zod";
+import { PlaceId, VesselId } from "../ids";
+import { ROLES, VESSEL_ROLES } from "../roles";
+import { Millimetres, Name } from "../schema/quantities";
+import { ShapeSchema } from "../schema/shape";
+import { emptyVessel } from "../state";
+import { MOVES_NOTHING, SPEAKS_OF_NONE } from "./flow";
+import { defineKind } from "./kind";
+
+/** How a displacement settler is piped: where it is fed from, where it runs over to, and what it shall hold back. */
+const SettlerSchema = z.object({
+  header: VesselId.optional(),
+  overflow: VesselId.optional(),
+  cutUm: z.number().min(1).max(500),
+  sludgeMostMm: Millimetres.positive().meta({ is: "mm" }),
+  hoursADay: z.number().min(0.5).max(24),
+});
+export type Settler = z.infer<typeof SettlerSchema>;
+
+const VesselSchema = z.object({
+  id: VesselId,
+  name: Name,
+  role: z.enum(VESSEL_ROLES),
+  shape: ShapeSchema,
+  rimMm: Millimetres.positive().meta({ is: "mm" }),
+  /** Aboard a van, bus or trailer; absent: at home. */
+  place: PlaceId.optional(),
+  /** Kept for engine and gearbox oil. */
+  apart: z.boolean().optional(),
+  /** Only a displacement settler has this. */
+  settler: SettlerSchema.optional(),
+});
+export type Vessel = z.infer<typeof VesselSchema>;
+
+/** A container, as it is from now on. One whose rim lies above its own shape cannot be drawn or filled. */
+export const vessel = defineKind({
+  kind: "vessel",
+  title: "Vessel",
+  version: 1,
+  upcast: {},
+  data: VesselSchema,
+  moves: MOVES_NOTHING,
+  speaksOf: SPEAKS_OF_NONE,
+  apply(yard, { data }) {
+    const { place, id } = data;
+    if (place !== undefined && !yard.places.has(place)) return { code: "unknown-place", place };
+    const known = yard.vessels.get(id);
+    // A broken one that is in the book already stays in the yard with what it holds, and its fault is told; a new one is
+    // refused for the same fault.
+    yard.vessels.set(id, known ? { ...known, vessel: data } : emptyVessel(data));
+    const mostMm = maxHeightMm(data.shape);
+    return data.rimMm > mostMm ? { code: "rim-above-shape", vessel: id, mostMm } : undefined;
+  },
+  called: {
+    id: null,
+    name: "Its name",
+    role: ["What for", Object.fromEntries(VESSEL_ROLES.map((r) => [r, ROLES[r].name]))],
+    shape: null,
+    rimMm: "Height to the rim, inside",
+    place: "Kept aboard",
+    apart: "For engine and gearbox oil",
+    settler: null,
+  },
+});

@@ -1,0 +1,25 @@
+import * as z from "../../zod";
+import { Celsius } from "../schema/quantities";
+import { MOVES_NOTHING, SPEAKS_OF_NONE } from "./flow";
+import { defineKind } from "./kind";
+
+export const weather = defineKind({
+  kind: "weather",
+  title: "Temperature",
+  version: 1,
+  upcast: {},
+  data: z.object({ shedCelsius: Celsius.optional(), tonightLowCelsius: Celsius.optional() }),
+  moves: MOVES_NOTHING,
+  speaksOf: SPEAKS_OF_NONE,
+  apply(yard, { happenedAt, data: { shedCelsius, tonightLowCelsius } }) {
+    if (shedCelsius !== undefined)
+      yard.shedTemperatures.push({ at: happenedAt, atMs: Date.parse(happenedAt), celsius: shedCelsius });
+    yard.settings = {
+      ...yard.settings,
+      ...(shedCelsius !== undefined && { shedCelsius }),
+      ...(tonightLowCelsius !== undefined && { tonightLowCelsius }),
+    };
+    return undefined;
+  },
+  called: { shedCelsius: "In the shed", tonightLowCelsius: "Tonight's low outside" },
+});

@@ -1,0 +1,73 @@
+import type { CupId } from "./ids";
+
+/** What travels with oil besides its litres. One value, and one rule for what a mixture of two has. */
+export interface Quality {
+  /** The finest bag that all of it has been through, in µm; 0 as bought, null where some was never filtered. */
+  readonly filteredUm: number | null;
+  /** What is known of water in it. */
+  readonly water: WaterWord | null;
+  /** Its time through the owner's cup. */
+  readonly cupTime: CupTime | null;
+  /** Some of it is dyed: untaxed, and by local law perhaps not for the road. */
+  readonly dyed: boolean;
+  /** Since when petrol has stood with other oil in it: gums and water fall out for a day or more. */
+  readonly petrolSince: string | null;
+}
+
+/** What the last test, or the last thing done, says of water in it. */
+export interface WaterWord {
+  readonly at: string;
+  readonly wet: boolean;
+  readonly because: "test" | "fining" | "poured";
+  /** As weighed. */
+  readonly share: number | null;
+}
+
+/** A lot's time through the owner's cup. */
+export interface CupTime {
+  readonly at: string;
+  readonly cup: CupId;
+  readonly seconds: number;
+  readonly celsius: number;
+}
+
+/** Nothing is known: raw oil, or nothing at all. */
+export const UNKNOWN_QUALITY: Quality = {
+  filteredUm: null,
+  water: null,
+  cupTime: null,
+  dyed: false,
+  petrolSince: null,
+};
+
+/** As it comes from a shop: clean. */
+export const AS_BOUGHT: Quality = { ...UNKNOWN_QUALITY, filteredUm: 0 };
+
+/**
+ * What a mixture is like, once `poured` has gone into what stands `there` (null: an empty vessel has no say). The
+ * coarser bag counts, water makes wet, a measured lot that is mixed is a new lot, dye spreads, and petrol's standing
+ * starts anew.
+ */
+export function mixQuality(there: Quality | null, poured: Quality, at: string): Quality {
+  if (there === null) return poured.water ? { ...poured, water: { ...poured.water, because: "poured" } } : poured;
+  return {
+    filteredUm: coarser(there.filteredUm, poured.filteredUm),
+    water: mixedWater(there.water, poured.water, at),
+    cupTime: null,
+    dyed: there.dyed || poured.dyed,
+    petrolSince: there.petrolSince === null && poured.petrolSince === null ? null : at,
+  };
+}
+
+/** What comes off the bottom runs otherwise through a cup than the rest did. */
+export const offTheBottom = (q: Quality): Quality => (q.cupTime === null ? q : { ...q, cupTime: null });
+
+const coarser = (a: number | null, b: number | null): number | null =>
+  a === null || b === null ? null : Math.max(a, b);
+
+/** Wet oil makes wet what it is poured into; a dry lot with an untested one is untested. */
+function mixedWater(there: WaterWord | null, poured: WaterWord | null, at: string): WaterWord | null {
+  if (there?.wet) return there;
+  if (poured?.wet) return { at, wet: true, because: "poured", share: null };
+  return poured === null ? null : there;
+}

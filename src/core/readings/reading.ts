@@ -1,0 +1,63 @@
+import type { BagState, Place, RoundState, Settings, VehicleState, VesselState, YardState } from "../ledger";
+import type { ReadingMemo } from "./memo";
+import type { SourceView } from "./rounds/sourceView";
+import { waitingAt } from "./rounds/waiting";
+import { fatesOfSources, NO_FATES, worthOf } from "./rounds/worth";
+import { GrainBook } from "./settle/grains";
+import { type Standing, standingOf } from "./vessel/standing";
+import { type VesselView, vesselViewOf } from "./vessel/vesselView";
+
+export interface VesselReading {
+  readonly state: VesselState;
+  readonly standing: Standing;
+  readonly view: VesselView;
+}
+
+/** The yard as the rules and the benches read it: every vessel with how it stands, worked out once. */
+export interface YardReading {
+  readonly now: string;
+  readonly settings: Settings;
+  readonly vessels: readonly VesselReading[];
+  readonly bags: readonly BagState[];
+  readonly vehicles: readonly VehicleState[];
+  readonly places: readonly Place[];
+  readonly sources: readonly SourceView[];
+  readonly round: RoundState | null;
+}
+
+/** Reads a yard at a moment; what `memo` still holds and nothing has changed of is not reckoned again. */
+export function readYard(yard: YardState, now: string, memo: ReadingMemo): YardReading {
+  const epoch = memo.at(yard, now);
+  const book = new GrainBook(yard, now, (key, on, make) => memo.observations.get(key, [epoch, ...on], make));
+  const readVessel = (state: VesselState): VesselReading =>
+    memo.vessels.get(state, [epoch, ...book.dependsOn(state)], () => {
+      const standing = standingOf(yard, state, now, book);
+      return { state, standing, view: vesselViewOf(state, standing) };
+    });
+  return {
+    now,
+    settings: yard.settings,
+    vessels: [...yard.vessels.values()].map(readVessel),
+    bags: [...yard.bags.values()],
+    vehicles: [...yard.vehicles.values()],
+    places: [...yard.places.values()],
+    sources: readSources(yard, now, memo),
+    round: [...yard.rounds.values()].findLast((r) => r.endedAt === null) ?? null,
+  };
+}
+
+function readSources(yard: YardState, now: string, memo: ReadingMemo): SourceView[] {
+  const tallies = fatesOfSources(yard, memo.owners(yard));
+  return [...yard.sources].map(([id, state]) => {
+    const tally = tallies.get(id) ?? NO_FATES;
+    return memo.sources.get(state, [now, yard.settings, ...Object.values(tally)], () => {
+      const { visits, ...rest } = state;
+      return {
+        ...rest,
+        ...worthOf(state, tally, yard.settings),
+        waiting: waitingAt(state, now),
+        lastVisit: visits.at(-1) ?? null,
+      };
+    });
+  });
+}

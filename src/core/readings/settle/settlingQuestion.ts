@@ -1,0 +1,131 @@
+import type { MixPart } from "../../blending";
+import type { FluidId } from "../../fluids";
+import { type PartLitres, partsOf, type VesselId, type VesselState, type YardState } from "../../ledger";
+import {
+  DIRT,
+  type DipLines,
+  type DirtClass,
+  type DirtKind,
+  type DirtShare,
+  drawOffLine,
+  type Layer,
+  layersOf,
+  muckTopMm,
+  oilTopMm,
+  type TemperaturePoint,
+} from "../../settling";
+import { MS_PER_HOUR } from "../../units";
+import { capacityLitres, litresAtHeight } from "../../vessels";
+import { dirtOf } from "../vessel/dirt";
+import { mixOf, type Thickness, thicknessOf } from "../vessel/mixture";
+import { courseSince } from "./course";
+import { GrainBook, type Grains } from "./grains";
+
+/** The layers as they are drawn: a ledger may hold a little more than the nominal rim, the drawing stops there. */
+export function layersShown(state: VesselState, parts: readonly PartLitres[], believeDips: boolean): Layer[] {
+  const fits = Math.min(1, capacityLitres(state.vessel) / state.contents.total);
+  const shown = parts.map((p) => ({ component: p.component, litres: p.litres * fits }));
+  return layersOf(state.vessel, shown, believeDips ? linesRead(state) : null);
+}
+
+/** The last that was read of each line; a dip that cannot be is not drawn. */
+function linesRead(state: VesselState): DipLines | null {
+  const sound = state.dips.filter((d) => d.doubts.length === 0);
+  if (sound.length === 0) return null;
+  return {
+    fatMm: sound.findLast((d) => d.fatMm !== undefined)?.fatMm,
+    waterMm: sound.findLast((d) => d.waterMm !== undefined)?.waterMm,
+    scumMm: sound.findLast((d) => d.scumMm !== undefined)?.scumMm,
+  };
+}
+
+/** All that a vessel's settling is reckoned from. */
+export interface Question {
+  readonly classes: readonly DirtShare[];
+  readonly grains: Grains;
+  readonly thickness: Thickness;
+  readonly dirt: DirtKind;
+  readonly mix: readonly MixPart[];
+  readonly temperatures: readonly TemperaturePoint[];
+  readonly since: string;
+  readonly hours: number;
+  readonly surfaceMm: number;
+  readonly muckTopMm: number;
+  readonly drawOffMm: number;
+  readonly drawableLitres: number;
+}
+
+/** Null where nothing settles: only muck there, never stirred, or the line at the surface. */
+export function questionOf(
+  yard: YardState,
+  state: VesselState,
+  parts: readonly PartLitres[],
+  layers: readonly Layer[],
+  now: string,
+  book: GrainBook,
+): Question | null {
+  const thickness = thicknessOf(yard, state, parts);
+  const mix = mixOf(parts, thickness);
+  const { stirredAt } = state;
+  if (mix.length === 0 || !stirredAt) return null;
+  const surfaceMm = oilTopMm(layers);
+  const top = muckTopMm(layers);
+  const scum = scumLitresOf(state, layers);
+  const line = drawOffLine(state.vessel, state.contents.total, surfaceMm, top, yard.settings.marginMm, scum);
+  if (!line) return null;
+  const dirt = dirtOf(yard, parts);
+  return {
+    classes: DIRT[dirt],
+    grains: book.grainsOf(state),
+    thickness,
+    dirt,
+    mix,
+    temperatures: courseSince(yard, { ...state, since: stirredAt }, now),
+    since: stirredAt,
+    hours: Math.max(0, (Date.parse(now) - Date.parse(stirredAt)) / MS_PER_HOUR),
+    surfaceMm,
+    muckTopMm: top,
+    drawOffMm: line.drawOffMm,
+    drawableLitres: line.aboveLitres,
+  };
+}
+
+function scumLitresOf({ vessel }: VesselState, layers: readonly Layer[]): number {
+  const scum = layers.find((l) => l.kind === "scum");
+  return scum ? litresAtHeight(vessel.shape, scum.toMm) - litresAtHeight(vessel.shape, scum.fromMm) : 0;
+}
+
+/** The same as plain data: the input of the calculation that says when it is ready, for whoever asks why. */
+export interface SettlingQuestionData {
+  readonly classes: { name: string; diameterUm: number; density: DirtClass["density"] }[];
+  readonly parts: { fluid: FluidId; litres: number; usedFactor: number }[];
+  readonly temperatures: [hour: number, celsius: number][];
+  readonly surfaceMm: number;
+  readonly drawOffMm: number;
+  readonly hours: number;
+  readonly sizeMultiplier: number;
+  readonly sizeSpread: number | null;
+}
+
+const A_DROP_LITRES = 1e-5;
+
+/** What a vessel's forecast is reckoned from, at a moment; null where it has none. */
+export function settlingQuestion(yard: YardState, vessel: VesselId, now: string): SettlingQuestionData | null {
+  const state = yard.vessels.get(vessel);
+  if (!state) return null;
+  const parts = partsOf(state.contents, yard.parts);
+  const q = questionOf(yard, state, parts, layersShown(state, parts, true), now, new GrainBook(yard, now));
+  if (!q) return null;
+  return {
+    classes: q.classes.map(({ name, diameterUm, density }) => ({ name, diameterUm, density })),
+    parts: q.mix
+      .filter((p) => p.litres >= A_DROP_LITRES)
+      .map(({ fluid, litres, usedFactor }) => ({ fluid: fluid.id, litres, usedFactor })),
+    temperatures: q.temperatures.map(([hour, celsius]) => [hour, celsius]),
+    surfaceMm: q.surfaceMm,
+    drawOffMm: q.drawOffMm,
+    hours: q.hours,
+    sizeMultiplier: q.grains.size.value,
+    sizeSpread: q.grains.size.spread,
+  };
+}

@@ -1,0 +1,40 @@
+import type { Place, PlaceId, Settings, Source, Vessel } from "../ledger";
+import { capacityLitres, coneTopMm } from "../vessels";
+
+/** Small terms that screens and rules share; apart from the rest so that a screen's script stays light. */
+
+/** Oil swells by a fiftieth from a frosty morning to a hot afternoon, and a full can slops. */
+export const SAFE_SHARE = 0.95;
+export const safeLitres = (vessel: Vessel): number => SAFE_SHARE * capacityLitres(vessel);
+
+/** A litre of oil with its share of the container. */
+export const KG_PER_LITRE = 1;
+
+/** Engine and gearbox oil is kept apart. */
+export const staysApart = (s: Pick<Source, "dirt" | "fluid">): boolean =>
+  s.dirt === "engine-oil" || s.fluid === "motor-oil" || s.fluid === "atf";
+
+const USUAL_MINUTES = 15;
+export const minutesAt = (s: Source): number => s.minutesThere ?? USUAL_MINUTES;
+
+/** Money a collected litre is worth: what of it becomes fuel saves the fuel's price, less what they ask for it. */
+export const valuePerLitre = (s: Source, usableShare: number, settings: Settings): number =>
+  usableShare * settings.fuelPricePerLitre - (s.pricePerLitre ?? 0);
+
+/**
+ * Where a container's raw oil is tipped in to settle: aboard, where a bus settles its own or stands away; else at home
+ * (null), since a trailer that stands at home is emptied there.
+ */
+export function tippedAt({ place: id }: Vessel, places: readonly Place[], vessels: readonly Vessel[]): PlaceId | null {
+  const place = places.find((p) => p.id === id);
+  if (!place) return null;
+  const settlesAboard = vessels.some((v) => v.role === "settling" && v.place === place.id);
+  return place.spot || settlesAboard ? place.id : null;
+}
+
+/** How high muck may stand in a displacement settler: as its owner says, or up to where a cone ends. */
+export const sludgeMostMm = ({ settler, shape }: Pick<Vessel, "settler" | "shape">): number | null =>
+  settler?.sludgeMostMm ?? coneTopMm(shape);
+
+/** How much warmer or colder a shed is thought, to see what that would do. */
+export const WARMER_K = 5;

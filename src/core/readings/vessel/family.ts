@@ -1,0 +1,15 @@
+import { COMPONENTS, type ComponentId, type FluidFamily } from "../../fluids";
+
+interface Held {
+  readonly litres: number;
+  readonly components: readonly { readonly component: ComponentId; readonly litres: number }[];
+}
+
+/** Litres of one family of fluids, as a share of all that is in a vessel. */
+export function shareOfFamily({ litres, components }: Held, family: FluidFamily): number {
+  const those = components.reduce((sum, c) => (COMPONENTS[c.component].family === family ? sum + c.litres : sum), 0);
+  return litres > 0 ? those / litres : 0;
+}
+
+/** More engine oil than a rinse of the tin leaves. */
+export const ENGINE_OIL_SHARE = 0.02;

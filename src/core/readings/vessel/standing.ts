@@ -1,0 +1,127 @@
+import { liquidOf } from "../../blending";
+import { byComponent, type ComponentId } from "../../fluids";
+import { type PartLitres, partsOf, roleOf, type VesselState, type YardState } from "../../ledger";
+import {
+  type DirtKind,
+  FallCourse,
+  forecastSettling,
+  type Layer,
+  type SettlingForecast,
+  type TemperaturePoint,
+} from "../../settling";
+import { MS_PER_HOUR } from "../../units";
+import { capacityLitres, heightAtLitres, isBroken } from "../../vessels";
+import type { GrainBook, Grains } from "../settle/grains";
+import { layersShown, questionOf } from "../settle/settlingQuestion";
+import { type Thickness, thicknessOf } from "./mixture";
+
+/** How a vessel stands: what is in it, in which layers, and where its settling has got to. Litres at 15 °C. */
+export interface Standing {
+  readonly litres: number;
+  readonly capacityLitres: number;
+  readonly surfaceMm: number;
+  readonly components: readonly { readonly component: ComponentId; readonly litres: number }[];
+  readonly layers: readonly Layer[];
+  readonly dipped: boolean;
+  readonly settling: Settling | null;
+  /** How thick its oil is: assumed, or as the owner's cup has said. */
+  readonly thickness: Thickness;
+  /** Its rim lies above its own shape: it is neither drawn nor forecast until it is measured again. */
+  readonly broken: boolean;
+}
+
+export interface Settling extends SettlingForecast {
+  readonly since: string;
+  readonly hours: number;
+  readonly meanCelsius: number;
+  readonly drawOffMm: number;
+  readonly drawableLitres: number;
+  readonly muckTopMm: number;
+  readonly readyAt: string | null;
+  readonly earliestAt: string | null;
+  readonly latestAt: string | null;
+  /** Clear to the line, and not known to be wet. */
+  readonly ready: boolean;
+  readonly wet: boolean;
+  readonly grains: Grains;
+  readonly dirt: DirtKind;
+}
+
+export function standingOf(yard: YardState, state: VesselState, now: string, book: GrainBook): Standing {
+  const parts = partsOf(state.contents, yard.parts);
+  if (isBroken(state.vessel)) return brokenStanding(yard, state, parts);
+  const capacity = capacityLitres(state.vessel);
+  const litres = state.contents.total;
+  const settles = roleOf(state.vessel.role).settles;
+  const layers = layersShown(state, parts, settles);
+  return {
+    litres,
+    capacityLitres: capacity,
+    surfaceMm: heightAtLitres(state.vessel, Math.min(litres, capacity)),
+    components: byComponent(parts),
+    layers,
+    dipped: settles && state.dips.length > 0,
+    settling: settles && state.stirredAt ? settlingOf(yard, state, parts, layers, now, book) : null,
+    thickness: thicknessOf(yard, state, parts),
+    broken: false,
+  };
+}
+
+const brokenStanding = (yard: YardState, state: VesselState, parts: readonly PartLitres[]): Standing => ({
+  litres: state.contents.total,
+  capacityLitres: state.contents.total,
+  surfaceMm: 0,
+  components: byComponent(parts),
+  layers: [],
+  dipped: false,
+  settling: null,
+  thickness: thicknessOf(yard, state, parts),
+  broken: true,
+});
+
+function settlingOf(
+  yard: YardState,
+  state: VesselState,
+  parts: readonly PartLitres[],
+  layers: readonly Layer[],
+  now: string,
+  book: GrainBook,
+): Settling | null {
+  const q = questionOf(yard, state, parts, layers, now, book);
+  if (!q) return null;
+  const forecast = forecastSettling({
+    ...q,
+    course: new FallCourse(liquidOf(q.mix), q.temperatures, []),
+    size: q.grains.size,
+  });
+  const wet = state.quality.water?.wet === true;
+  const since = Date.parse(q.since);
+  const at = (h: number | null): string | null => (h === null ? null : isoAfter(since, h));
+  return {
+    ...forecast,
+    since: q.since,
+    hours: q.hours,
+    meanCelsius: meanCelsius(q.temperatures, q.hours),
+    drawOffMm: q.drawOffMm,
+    drawableLitres: q.drawableLitres,
+    muckTopMm: q.muckTopMm,
+    readyAt: at(forecast.readyHours),
+    earliestAt: at(forecast.earliestHours),
+    latestAt: at(forecast.latestHours),
+    ready: !wet && forecast.readyHours !== null && forecast.readyHours <= q.hours,
+    wet,
+    grains: q.grains,
+    dirt: q.dirt,
+  };
+}
+
+/** A thousand years is "never" for a drum; a date beyond what a calendar holds would not print. */
+const NEVER_HOURS = 8_766_000;
+const isoAfter = (since: number, hours: number): string | null =>
+  hours > NEVER_HOURS ? null : new Date(since + hours * MS_PER_HOUR).toISOString();
+
+function meanCelsius(temperatures: readonly TemperaturePoint[], hours: number): number {
+  const seen = temperatures.filter(([hour]) => hour <= hours);
+  const used = seen.length > 0 ? seen : temperatures.slice(0, 1);
+  return used.reduce((sum, [, celsius]) => sum + celsius, 0) / used.length;
+}

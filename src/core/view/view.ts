@@ -1,0 +1,80 @@
+import { type Advice, advise } from "../advice";
+import {
+  type BagState,
+  type Balance,
+  balance,
+  type Cup,
+  type Fault,
+  type RoundState,
+  type Settings,
+  STATIONS,
+  type Station,
+  type VehicleState,
+  type YardState,
+} from "../ledger";
+import {
+  type PlaceView,
+  placeViews,
+  ReadingMemo,
+  readYard,
+  type SourceView,
+  slotOf,
+  type VesselView,
+} from "../readings";
+
+/** All that a screen draws, in plain data, so that it can cross from a worker. */
+export interface YardView {
+  readonly at: string;
+  readonly settings: Settings;
+  readonly vessels: readonly VesselView[];
+  readonly sources: readonly SourceView[];
+  readonly bags: readonly BagState[];
+  readonly vehicles: readonly VehicleState[];
+  readonly places: readonly PlaceView[];
+  readonly cups: readonly Cup[];
+  /** The round that is being driven. */
+  readonly round: RoundState | null;
+  readonly advice: readonly Advice[];
+  readonly stations: Readonly<Record<Station, { readonly litres: number; readonly due: number }>>;
+  readonly balance: Balance;
+  readonly faults: readonly Fault[];
+  readonly entries: number;
+  readonly firstAt: string | null;
+}
+
+/** Due means due within a day. */
+const DAY_MS = 86_400_000;
+
+/** What screens draw of a yard. Given the memo of the view before, only what has changed is reckoned anew. */
+export function viewYard(yard: YardState, now: string, memo: ReadingMemo = new ReadingMemo()): YardView {
+  const reading = readYard(yard, slotOf(now), memo);
+  const advice = advise(reading);
+  const vessels = reading.vessels.map((v) => v.view);
+  const dueBy = new Date(Date.parse(now) + DAY_MS).toISOString();
+  const stations = Object.fromEntries(
+    STATIONS.map((station) => [
+      station,
+      {
+        litres: vessels.reduce((sum, v) => (v.station === station ? sum + v.litres : sum), 0),
+        due: advice.filter((a) => a.station === station && a.dueAt <= dueBy).length,
+      },
+    ]),
+  ) as YardView["stations"];
+  return {
+    at: now,
+    settings: yard.settings,
+    vessels,
+    sources: reading.sources,
+    bags: reading.bags,
+    vehicles: reading.vehicles,
+    places: placeViews(yard, reading.vessels),
+    cups: [...yard.cups.values()],
+    round: reading.round,
+    advice,
+    stations,
+    balance: balance(yard),
+    faults: yard.faults,
+    entries: yard.entries,
+    firstAt: yard.firstAt,
+  };
+}

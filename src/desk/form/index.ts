@@ -1,0 +1,5 @@
+export { allOrSome, amount, amountFields, mostThatFits } from "./amounts";
+export { correctionOf } from "./correction";
+export { FormView } from "./FormView";
+export { type BenchLink, type Field, litresChips, type Values, type Verb } from "./verb";
+export { anyVesselField, fromField, toField, vesselOf } from "./vesselFields";

@@ -1,0 +1,125 @@
+"use client";
+import { useMemo, useState } from "react";
+import {
+  formatNumber,
+  parseMillimetres,
+  parseMinutes,
+  parsePlain,
+  type QuantityError,
+  type Result,
+} from "@/core/units";
+import type { YardView } from "@/core/view";
+import { type Units, wordQuantityError } from "@/ui/words";
+import type { Field, Form, Values } from "./verb";
+
+export interface FormState {
+  readonly texts: Readonly<Record<string, string>>;
+  readonly errors: Readonly<Record<string, string>>;
+  readonly values: Values;
+  readonly complete: boolean;
+  /** Those that are asked, as things stand. */
+  readonly fields: readonly Field[];
+}
+
+/** What is typed and chosen in a form; what has not been touched follows the yard and the fields before it. */
+export function useForm(
+  of: Pick<Form, "fields">,
+  given: Readonly<Record<string, string>>,
+  view: YardView,
+  units: Units,
+): FormState & { set(name: string, text: string): void } {
+  const [touched, setTouched] = useState<Record<string, string>>({ ...given });
+  const form = useMemo(() => readForm(of, touched, given, view, units), [of, touched, given, view, units]);
+  return { ...form, set: (name, text) => setTouched((t) => ({ ...t, [name]: text })) };
+}
+
+/** Reads a form: `touched` is what a person typed or chose, `given` what it was opened with. */
+export function readForm(
+  of: Pick<Form, "fields">,
+  touched: Readonly<Record<string, string>>,
+  given: Readonly<Record<string, string>>,
+  view: YardView,
+  units: Units,
+): FormState {
+  const texts: Record<string, string> = {};
+  const numbers: Record<string, number> = {};
+  const errors: Record<string, string> = {};
+  const changed = new Set<string>();
+  const values: Values = {
+    text: (name) => texts[name] ?? "",
+    number: (name) => numbers[name] ?? Number.NaN,
+    maybe: (name) => numbers[name],
+    changed: (name) => changed.has(name),
+  };
+  let complete = true;
+  const asked = new Set<Field>();
+  for (const field of inDependence(of.fields)) {
+    if (field.asked && !field.asked(view, values)) continue;
+    asked.add(field);
+    const first = firstText(field, view, values, units, given);
+    const text = touched[field.name] ?? first;
+    texts[field.name] = text;
+    if (text !== first) changed.add(field.name);
+    const problem = read(field, text, units, numbers);
+    if (problem === undefined) continue;
+    complete = false;
+    if (touched[field.name] !== undefined && text !== "") errors[field.name] = problem;
+  }
+  return { texts, errors, values, complete, fields: of.fields.filter((f) => asked.has(f)) };
+}
+
+/** Choices first: an amount's first value depends on the vessels chosen, wherever it stands in the form. */
+const inDependence = (fields: readonly Field[]): Field[] => [
+  ...fields.filter((f) => f.kind === "choice"),
+  ...fields.filter((f) => f.kind !== "choice"),
+];
+
+function firstText(
+  field: Field,
+  view: YardView,
+  values: Values,
+  units: Units,
+  given: Readonly<Record<string, string>>,
+): string {
+  if (field.kind === "text") return field.first?.(view, values) ?? "";
+  if (field.kind === "choice") {
+    const role = given[`${field.name}Role`];
+    const byRole = role ? view.vessels.find((v) => v.vessel.role === role)?.vessel.id : undefined;
+    return byRole ?? field.first?.(view, values) ?? "";
+  }
+  const first = field.first?.(view, values);
+  return first === undefined ? "" : shown(field.kind, first, units);
+}
+
+/** A base-unit number as its field holds it: in the unit the owner types, bare. */
+export function shown(kind: Field["kind"], value: number, units: Units): string {
+  if (kind === "share") return String(Number((value * 100).toPrecision(12)));
+  if (kind !== "litres" && kind !== "celsius") return String(value);
+  const text = kind === "litres" ? units.litres(value) : units.celsius(value, 1);
+  const bare = text.replace("−", "-").replaceAll(",", "").split(" ")[0] ?? "";
+  return kind === "litres" && text.endsWith(" L")
+    ? formatNumber(value, 1).replaceAll(",", "").replace(/\.0$/, "")
+    : bare.replace(/\.0$/, "");
+}
+
+/** Reads a field's text into `numbers`; gives what is wrong with it, if anything is. */
+function read(field: Field, text: string, units: Units, numbers: Record<string, number>): string | undefined {
+  if (text.trim() === "" && field.optional) return undefined;
+  if (field.kind === "choice") return text === "" ? "Say which." : undefined;
+  if (field.kind === "text") return text.trim() === "" ? "Say which." : field.wrong?.(text);
+  const parsed = parse(field.kind, text, units);
+  if (!parsed.ok) return wordQuantityError(parsed.error);
+  if (!MAY_BE_NEGATIVE.has(field.kind) && parsed.value < 0) return "It cannot be less than nothing.";
+  if (field.kind === "litres" && parsed.value === 0 && !field.optional) return "Say how much.";
+  numbers[field.name] = field.kind === "share" ? parsed.value / 100 : parsed.value;
+  return undefined;
+}
+
+const MAY_BE_NEGATIVE: ReadonlySet<Field["kind"]> = new Set(["celsius", "money"]);
+
+function parse(kind: Field["kind"], text: string, units: Units): Result<number, QuantityError> {
+  if (kind === "litres") return units.parseLitres(text);
+  if (kind === "celsius") return units.parseCelsius(text);
+  if (kind === "mm") return parseMillimetres(text);
+  return kind === "minutes" ? parseMinutes(text) : parsePlain(text);
+}

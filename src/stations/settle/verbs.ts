@@ -1,0 +1,137 @@
+import { isMuck } from "@/core/fluids";
+import { PAN_WORDS, VesselId } from "@/core/ledger";
+import type { YardView } from "@/core/view";
+import {
+  amount,
+  amountFields,
+  anyVesselField,
+  fromField,
+  toField,
+  type Values,
+  type Verb,
+  vesselOf,
+} from "@/desk/form";
+import { vesselName } from "@/ui/words";
+
+/** Sludge holds oil between its crumbs: a fifth more than the book's muck comes out with it. */
+const WITH_OIL = 1.2;
+
+/** What a settler must be rid of; of any other vessel nobody knows. */
+function muckToDrain(view: YardView, v: Values): number | undefined {
+  const from = vesselOf(view, v.text("from"));
+  if (from?.vessel.role !== "settler") return undefined;
+  const muck = from.components.reduce((sum, c) => (isMuck(c.component) ? sum + c.litres : sum), 0);
+  return muck > 0 ? Math.min(Math.floor(from.litres), Math.ceil(muck * WITH_OIL)) : undefined;
+}
+
+export const drain: Verb = {
+  key: "drain",
+  alsoCalled: ["sludge", "bottom", "clean out"],
+  name: "Drain the bottom",
+  letter: "n",
+  group: "oil",
+  caution: "Sludge and water come first. Put a lidded metal bin under it; oily rags go flat or under water.",
+  fields: [
+    fromField("From", "drain-from"),
+    toField("Into", "drain-into"),
+    ...amountFields(
+      () => [1, 2, 5, 10],
+      (view, v) => muckToDrain(view, v) ?? 5,
+    ),
+  ],
+  build: (v, view) => {
+    const from = VesselId.parse(v.text("from"));
+    const to = VesselId.parse(v.text("to"));
+    // A settler's bottom is its clean-out: its sludge counts from nought again.
+    return vesselOf(view, from)?.vessel.role === "settler"
+      ? { kind: "clean-out", data: { vessel: from, to, amount: amount(v) } }
+      : { kind: "move", data: { from, to, amount: amount(v), layer: "bottom" } };
+  },
+  said: (v, view, u) =>
+    `Drained ${u.litres(v.number("litres"))} off the bottom of ${vesselName(view, v.text("from"))}.`,
+};
+
+export const dip: Verb = {
+  key: "dip",
+  alsoCalled: ["stick", "measured", "fat line"],
+  name: "Dip",
+  letter: "d",
+  group: "look",
+  fields: [
+    anyVesselField("What", "dip"),
+    { kind: "mm", name: "fatMm", label: "Fat line, mm from the bottom", optional: true },
+    { kind: "mm", name: "waterMm", label: "Water line, mm from the bottom", optional: true },
+    { kind: "mm", name: "clearMm", label: "Clear down to, mm from the bottom", optional: true },
+    { kind: "mm", name: "oilMm", label: "Oil level, mm from the bottom", optional: true },
+    { kind: "celsius", name: "celsius", label: "Oil at", optional: true },
+  ],
+  build: (v) => {
+    const read = (name: string) => (v.maybe(name) === undefined ? {} : { [name]: v.number(name) });
+    return {
+      kind: "dip",
+      data: {
+        vessel: VesselId.parse(v.text("vessel")),
+        ...read("fatMm"),
+        ...read("waterMm"),
+        ...read("oilMm"),
+        ...read("clearMm"),
+        ...read("celsius"),
+      },
+    };
+  },
+  said: (v, view) => `Dipped ${vesselName(view, v.text("vessel"))}.`,
+};
+
+export const disturbed: Verb = {
+  key: "disturbed",
+  alsoCalled: ["stirred", "carried", "driven", "knocked"],
+  name: "Disturbed",
+  letter: "i",
+  group: "look",
+  fields: [
+    anyVesselField("What", "stir"),
+    {
+      kind: "choice",
+      name: "how",
+      label: "How",
+      options: () => [
+        { value: "carried", name: "Carried" },
+        { value: "driven", name: "Driven" },
+        { value: "stirred", name: "Stirred" },
+        { value: "heated", name: "Heated" },
+      ],
+      first: () => "carried",
+    },
+  ],
+  build: (v) => ({
+    kind: "disturbed",
+    data: { vessel: VesselId.parse(v.text("vessel")), how: v.text("how") as "carried" },
+  }),
+  said: (v, view) => `${vesselName(view, v.text("vessel"))} was ${v.text("how")}: its clock starts again.`,
+};
+
+export const waterTest: Verb = {
+  key: "water-test",
+  alsoCalled: ["pan", "crackle", "water test"],
+  name: "Hot-pan test",
+  letter: "k",
+  group: "look",
+  caution: "A spoonful, goggles and sleeves. Water under hot oil throws it out.",
+  fields: [
+    anyVesselField("What", "test-water"),
+    {
+      kind: "choice",
+      name: "saw",
+      label: "In the pan it",
+      options: () => (["quiet", "crackles", "foams"] as const).map((saw) => ({ value: saw, name: PAN_WORDS[saw] })),
+      first: () => "quiet",
+    },
+  ],
+  build: (v) => ({
+    kind: "water-test",
+    data: { how: "hot-pan", vessel: VesselId.parse(v.text("vessel")), saw: v.text("saw") as "quiet" },
+  }),
+  said: (v, view) => `${vesselName(view, v.text("vessel"))}: ${v.text("saw") === "quiet" ? "dry" : "wet"}.`,
+};
+
+export const SETTLE_VERBS: readonly Verb[] = [drain, dip, waterTest, disturbed];

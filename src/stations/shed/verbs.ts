@@ -1,0 +1,35 @@
+import type { Verb } from "@/desk/form";
+
+export const weather: Verb = {
+  key: "weather",
+  alsoCalled: ["cold", "shed", "frost", "thermometer"],
+  name: "Temperature",
+  letter: "t",
+  group: "look",
+  fields: [
+    {
+      kind: "celsius",
+      name: "shedCelsius",
+      label: "In the shed",
+      optional: true,
+      first: (view) => view.settings.shedCelsius,
+    },
+    {
+      kind: "celsius",
+      name: "tonightLowCelsius",
+      label: "Tonight's low outside",
+      optional: true,
+      first: (view) => view.settings.tonightLowCelsius,
+    },
+  ],
+  build: (v) => ({
+    kind: "weather",
+    data: {
+      ...(v.maybe("shedCelsius") !== undefined && { shedCelsius: v.number("shedCelsius") }),
+      ...(v.maybe("tonightLowCelsius") !== undefined && { tonightLowCelsius: v.number("tonightLowCelsius") }),
+    },
+  }),
+  said: () => "Temperatures noted. Forecasts use them from now on.",
+};
+
+export const SHED_VERBS: readonly Verb[] = [weather];

@@ -1,0 +1,134 @@
+import { COMPONENT_IDS, type ComponentId, componentName, FLUIDS, type FluidId } from "@/core/fluids";
+import { VesselId } from "@/core/ledger";
+import type { YardView } from "@/core/view";
+import {
+  allOrSome,
+  amount,
+  amountFields,
+  anyVesselField,
+  fromField,
+  litresChips,
+  toField,
+  type Values,
+  type Verb,
+  vesselOf,
+} from "@/desk/form";
+import { vesselName } from "@/ui/words";
+
+const DYED = "dyed";
+
+export const buy: Verb = {
+  key: "buy",
+  alsoCalled: ["bought", "diesel", "petrol", "kerosene", "methanol"],
+  name: "Buy",
+  letter: "b",
+  group: "fuel",
+  caution: "Petrol and kerosene: outdoors, earthed, no sparks, in cans made for it.",
+  fields: [
+    {
+      kind: "choice",
+      name: "fluid",
+      label: "What",
+      options: () =>
+        (["diesel", "kerosene", "petrol", "biodiesel", "canola"] as const).map((f) => ({
+          value: f,
+          name: FLUIDS[f].name,
+        })),
+      first: () => "diesel",
+    },
+    toField("Into", "buy-into"),
+    ...amountFields(
+      () => [10, 20, 40],
+      () => 10,
+    ),
+    {
+      kind: "choice",
+      name: "dyed",
+      label: "Colour",
+      options: () => [
+        { value: "clear", name: "As at the pump" },
+        { value: DYED, name: "Dyed, untaxed", detail: "may be for machines only" },
+      ],
+      first: () => "clear",
+      asked: (_, v) => ["diesel", "kerosene"].includes(v.text("fluid")),
+    },
+  ],
+  build: (v) => ({
+    kind: "purchase",
+    data: {
+      to: VesselId.parse(v.text("to")),
+      fluid: v.text("fluid") as FluidId,
+      amount: amount(v),
+      ...(v.text("dyed") === DYED && { dyed: true }),
+    },
+  }),
+  said: (v, view, u) =>
+    `Bought ${u.litres(v.number("litres"))} ${v.text("fluid")} into ${vesselName(view, v.text("to"))}.`,
+};
+
+export const dispose: Verb = {
+  key: "dispose",
+  alsoCalled: ["threw away", "collector", "waste"],
+  name: "Dispose",
+  letter: "x",
+  group: "oil",
+  caution: "Waste oil, sludge and wash water go where your local rules say, with their papers.",
+  fields: [
+    fromField("What is in", "dispose-from"),
+    ...amountFields(
+      (view, v) => litresChips(vesselOf(view, v.text("from"))?.litres ?? 0, 10, 5),
+      (view, v) => {
+        const litres = vesselOf(view, v.text("from"))?.litres;
+        return litres === undefined ? undefined : Math.floor(litres * 10) / 10;
+      },
+    ),
+    { kind: "text", name: "where", label: "Where to", first: () => "collector" },
+  ],
+  build: (v, view) => ({
+    kind: "dispose",
+    data: { from: VesselId.parse(v.text("from")), amount: allOrSome(v, view), layer: "mixed", where: v.text("where") },
+  }),
+  said: (v, view, u) => `Disposed of ${u.litres(v.number("litres"))} from ${vesselName(view, v.text("from"))}.`,
+};
+
+const isEmpty = (view: YardView, v: Values): boolean => (vesselOf(view, v.text("vessel"))?.litres ?? 0) < 1e-6;
+
+export const stockTake: Verb = {
+  key: "stock-take",
+  alsoCalled: ["count", "found", "inventory"],
+  name: "Stock-take",
+  letter: "s",
+  group: "look",
+  fields: [
+    anyVesselField("What", "count"),
+    {
+      kind: "litres",
+      name: "found",
+      label: "Litres found",
+      first: (view, v) => {
+        const litres = vesselOf(view, v.text("vessel"))?.litres;
+        return litres === undefined ? undefined : Math.round(litres * 10) / 10;
+      },
+    },
+    {
+      // What the book has as empty says nothing of what was found in it.
+      kind: "choice",
+      name: "gainOf",
+      label: "What it is",
+      options: () => COMPONENT_IDS.map((id) => ({ value: id, name: componentName(id) })),
+      asked: isEmpty,
+    },
+  ],
+  build: (v, view) => ({
+    kind: "stock-take",
+    data: {
+      vessel: VesselId.parse(v.text("vessel")),
+      found: { litres: v.number("found") },
+      ...(isEmpty(view, v) && { gainOf: v.text("gainOf") as ComponentId }),
+    },
+  }),
+  said: (v, view, u) =>
+    `${vesselName(view, v.text("vessel"))} holds ${u.litres(v.number("found"))}; the difference is booked as unaccounted.`,
+};
+
+export const STORE_VERBS: readonly Verb[] = [buy, dispose, stockTake];

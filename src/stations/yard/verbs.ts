@@ -1,0 +1,49 @@
+import { VesselId } from "@/core/ledger";
+import { isApart } from "@/core/readings/rounds/roundQuestion";
+import {
+  allOrSome,
+  amountFields,
+  fromField,
+  litresChips,
+  mostThatFits,
+  toField,
+  type Verb,
+  vesselOf,
+} from "@/desk/form";
+import { vesselName } from "@/ui/words";
+import { addVessel, changeVessel } from "./vesselVerbs";
+
+export const pour: Verb = {
+  key: "pour",
+  alsoCalled: ["moved", "tipped in", "emptied into", "transfer"],
+  name: "Pour",
+  letter: "o",
+  group: "oil",
+  fields: [
+    fromField("From", "pour-from"),
+    toField("Into", "pour-into", false, (vessel, view, v) => {
+      const from = vesselOf(view, v.text("from"));
+      return from === undefined || isApart(from) === isApart(vessel);
+    }),
+    ...amountFields(
+      (view, v) => {
+        const from = vesselOf(view, v.text("from"))?.litres ?? 0;
+        return litresChips(from, from / 2, 10);
+      },
+      (view, v) => mostThatFits(view, v),
+    ),
+  ],
+  build: (v, view) => ({
+    kind: "move",
+    data: {
+      from: VesselId.parse(v.text("from")),
+      to: VesselId.parse(v.text("to")),
+      amount: allOrSome(v, view),
+      layer: "mixed",
+    },
+  }),
+  said: (v, view, u) =>
+    `Poured ${u.litres(v.number("litres"))} from ${vesselName(view, v.text("from"))} into ${vesselName(view, v.text("to"))}.`,
+};
+
+export const YARD_VERBS: readonly Verb[] = [pour, addVessel, changeVessel];

@@ -2,12 +2,12 @@ import { existsSync } from "node:fs";
 import { cpus } from "node:os";
 import { join } from "node:path";
 import { appendEntries, buildTimeline, type Entry, type EntryId, offerEntry, project } from "@/core/ledger";
-import { viewYard } from "@/core/view";
 import { bigYard } from "@/demo";
 import { CLOSED_FORM_TARGET, heavy, rates } from "./bench/calculations";
 import { heapGrowthKiB, serverGrowth } from "./bench/posts";
 import { sliderTrace } from "./bench/slider";
 import { time } from "./bench/timing";
+import { VIEW_TARGETS, type ViewFigures, viewFigures } from "./bench/view";
 import { firstLoad } from "./firstLoad.mjs";
 
 const END = Date.UTC(2026, 10, 24, 12);
@@ -50,13 +50,12 @@ const projection = [1_000, 10_000, 20_000, 100_000].map((count) => {
   const entries = bigYard(count, 1, END);
   const projected = time(count > 50_000 ? 3 : 7, () => void project(entries));
   const state = project(entries);
-  const view = time(5, () => void viewYard(state, new Date(END).toISOString()));
   return {
     entries: count,
     ...projected,
-    viewMs: view.medianMs,
     vessels: state.vessels.size,
     append: appended(entries),
+    view: viewFigures(entries, END),
   };
 });
 const result = {
@@ -72,14 +71,26 @@ const result = {
   firstLoadKiB: firstLoad(),
 };
 
+/** A yard's figures, each over its target marked. */
+function viewLine(count: number, v: ViewFigures): string {
+  const targets: Partial<Record<string, number>> = VIEW_TARGETS[count as keyof typeof VIEW_TARGETS] ?? {};
+  const figures = Object.entries(v).map(([name, value]: [string, number]) => {
+    const target = targets[name];
+    const against = target === undefined ? "" : value > target ? ` (OVER ${target})` : ` (under ${target})`;
+    return `${name} ${Math.round(value * 10) / 10}${against}`;
+  });
+  return `${String(count).padStart(7)} entries: ${figures.join(", ")}`;
+}
+
 const right = (n: number, width: number): string => n.toLocaleString("en").padStart(width);
 
 if (json) console.log(JSON.stringify(result, null, 2));
 else {
   for (const p of projection)
     console.log(
-      `${String(p.entries).padStart(7)} entries: project ${p.medianMs} ms (first ${p.firstMs}), append ${p.append.applyMs} ms, offer ${p.append.offerMs} ms, backdated a week ${p.append.backdatedMs} ms, view ${p.viewMs} ms, ${p.vessels} vessels`,
+      `${String(p.entries).padStart(7)} entries: project ${p.medianMs} ms (first ${p.firstMs}), append ${p.append.applyMs} ms, offer ${p.append.offerMs} ms, backdated a week ${p.append.backdatedMs} ms, ${p.vessels} vessels`,
     );
+  for (const p of projection) console.log(viewLine(p.entries, p.view));
   console.log("\nCalculations, calls a second: the model, and through the door (input and answer checked)");
   for (const c of result.calculations)
     console.log(

@@ -188,8 +188,10 @@ export interface YardState {
   draws: readonly FirstDraw[];
   /** In the order they were taken; `atMs` beside the text, because every forecast reckons with it. */
   readonly shedTemperatures: { readonly at: string; readonly atMs: number; readonly celsius: number }[];
-  /** Litres at 15 °C by part: the index is the part's number. */
-  readonly accounts: Record<AccountName, number[]>;
+  /** Litres at 15 °C by part: the index is the part's number. Shared between copies until one of them books. */
+  readonly accounts: Record<AccountName, readonly number[]>;
+  /** The accounts that this yard has a list of its own of. */
+  readonly ownAccounts: Set<AccountName>;
   readonly faults: Fault[];
   /** Vessels as they were before the entry at hand touched them, to put back if it turns out to be a fault. */
   readonly undo: VesselState[];
@@ -221,6 +223,7 @@ export function emptyYard(): YardState {
       unaccounted: [],
       converted: [],
     },
+    ownAccounts: new Set(),
     faults: [],
     undo: [],
     entries: 0,
@@ -228,11 +231,12 @@ export function emptyYard(): YardState {
   };
 }
 
-/** A copy that may be applied to without changing the first; the part table is shared because it only grows. */
+/**
+ * A copy that may be applied to without changing the first. The part table and origins are shared because they only
+ * grow; accounts until one of the two books: from here on neither owns them.
+ */
 export function copyYard(y: YardState): YardState {
-  const accounts = Object.fromEntries(
-    Object.entries(y.accounts).map(([name, litres]) => [name, [...litres]]),
-  ) as YardState["accounts"];
+  y.ownAccounts.clear();
   return {
     ...y,
     vessels: new Map(y.vessels),
@@ -243,7 +247,8 @@ export function copyYard(y: YardState): YardState {
     rounds: new Map(y.rounds),
     cups: new Map(y.cups),
     shedTemperatures: [...y.shedTemperatures],
-    accounts,
+    accounts: { ...y.accounts },
+    ownAccounts: new Set(),
     faults: [...y.faults],
     undo: [],
   };

@@ -128,7 +128,7 @@ function thinned(snapshots: readonly Snapshot[]): Snapshot[] {
     const here = snapshots[i] as Snapshot;
     const newer = kept.at(-1);
     const older = snapshots[i - 1];
-    const close = newer && older && newer.count - older.count <= (head - newer.count) / 2;
+    const close = newer && older && newer.count - older.count <= head - newer.count;
     if (!close) kept.push(here);
   }
   return kept.reverse();

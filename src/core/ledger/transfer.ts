@@ -114,9 +114,18 @@ export function changeVessel(yard: YardState, id: VesselId, more: Partial<Vessel
   yard.vessels.set(id, { ...state, ...more });
 }
 
+/** An account's litres, to write in: copied first if another yard shares them. */
+function ownAccount(yard: YardState, account: AccountName): number[] {
+  if (!yard.ownAccounts.has(account)) {
+    yard.accounts[account] = yard.accounts[account].slice();
+    yard.ownAccounts.add(account);
+  }
+  return yard.accounts[account] as number[];
+}
+
 /** Books litres to an account outside the vessels; `sign` −1 takes them back out of it. */
 export function book(yard: YardState, account: AccountName, moved: Contents, sign: 1 | -1 = 1): void {
-  const litres = yard.accounts[account];
+  const litres = ownAccount(yard, account);
   const { keys, unscaled } = moved;
   const factor = sign * moved.scale;
   const last = keys.at(-1) ?? -1;

@@ -1,7 +1,7 @@
 import type { SourceState, VesselState, YardState } from "../ledger";
 import type { VesselReading } from "./reading";
 import type { SourceView } from "./rounds/sourceView";
-import type { Owners } from "./rounds/worth";
+import type { Owners, SourceFates } from "./rounds/worth";
 import type { Observation } from "./settle/grains";
 
 /** Forecasts are told to ten minutes: within them, what has not changed need not be reckoned again. */
@@ -66,6 +66,9 @@ export class ReadingMemo {
   readonly vessels = new Remembered<VesselState, VesselReading>();
   readonly observations = new Remembered<object, Observation>();
   readonly sources = new Remembered<SourceState, SourceView>();
+  readonly sums = new Remembered<readonly number[], number>();
+  /** What became of each source's oil, by the account or the vessel it is in. */
+  readonly fates = new Remembered<object, SourceFates>();
 
   private readonly ownersOf = new WeakMap<YardState["parts"], Owners>();
 

@@ -1,4 +1,4 @@
-import type { BagState, Place, RoundState, Settings, VehicleState, VesselState, YardState } from "../ledger";
+import type { BagState, Place, RoundState, Settings, VehicleState, VesselId, VesselState, YardState } from "../ledger";
 import type { ReadingMemo } from "./memo";
 import type { SourceView } from "./rounds/sourceView";
 import { waitingAt } from "./rounds/waiting";
@@ -18,6 +18,7 @@ export interface YardReading {
   readonly now: string;
   readonly settings: Settings;
   readonly vessels: readonly VesselReading[];
+  readonly byId: ReadonlyMap<VesselId, VesselReading>;
   readonly bags: readonly BagState[];
   readonly vehicles: readonly VehicleState[];
   readonly places: readonly Place[];
@@ -34,10 +35,12 @@ export function readYard(yard: YardState, now: string, memo: ReadingMemo): YardR
       const standing = standingOf(yard, state, now, book);
       return { state, standing, view: vesselViewOf(state, standing) };
     });
+  const vessels = [...yard.vessels.values()].map(readVessel);
   return {
     now,
     settings: yard.settings,
-    vessels: [...yard.vessels.values()].map(readVessel),
+    vessels,
+    byId: new Map(vessels.map((v) => [v.state.vessel.id, v])),
     bags: [...yard.bags.values()],
     vehicles: [...yard.vehicles.values()],
     places: [...yard.places.values()],
@@ -47,7 +50,7 @@ export function readYard(yard: YardState, now: string, memo: ReadingMemo): YardR
 }
 
 function readSources(yard: YardState, now: string, memo: ReadingMemo): SourceView[] {
-  const tallies = fatesOfSources(yard, memo.owners(yard));
+  const tallies = fatesOfSources(yard, memo.owners(yard), (key, on, count) => memo.fates.get(key, on, count));
   return [...yard.sources].map(([id, state]) => {
     const tally = tallies.get(id) ?? NO_FATES;
     return memo.sources.get(state, [now, yard.settings, ...Object.values(tally)], () => {

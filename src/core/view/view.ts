@@ -72,7 +72,7 @@ export function viewYard(yard: YardState, now: string, memo: ReadingMemo = new R
     round: reading.round,
     advice,
     stations,
-    balance: balance(yard),
+    balance: balance(yard, (litres) => memo.sums.get(litres, [], () => litres.reduce((sum, l) => sum + l, 0))),
     faults: yard.faults,
     entries: yard.entries,
     firstAt: yard.firstAt,

@@ -1,6 +1,6 @@
 import { type MixPart, mixViscosityMm2PerS } from "../../blending";
 import { tanksOf, type VehicleId, type VesselId } from "../../ledger";
-import type { VesselReading, YardReading } from "../../readings";
+import type { YardReading } from "../../readings";
 import { assumed, mixOf } from "../../readings/vessel/mixture";
 import type { Advice, Rule } from "../advice";
 
@@ -25,7 +25,7 @@ const LOW_TANK = 0.35;
 function tooThick(reading: YardReading): Advice[] {
   const { vehicles, settings, now } = reading;
   return vehicles.flatMap(({ vehicle }): Advice[] => {
-    const tank = find(reading, tanksOf(vehicle)[0]);
+    const tank = reading.byId.get(tanksOf(vehicle)[0]);
     const mix = tank ? mixOf(tank.standing.components, tank.standing.thickness) : [];
     if (!tank || mix.length === 0) return [];
     const nuMm2PerS = mixViscosityMm2PerS(mix, settings.tonightLowCelsius);
@@ -50,7 +50,7 @@ function tooThick(reading: YardReading): Advice[] {
 function taintedDiesel(reading: YardReading): Advice[] {
   return reading.vehicles.flatMap(({ vehicle }): Advice[] => {
     if (vehicle.kind !== "dual") return [];
-    const tank = find(reading, vehicle.dieselTank);
+    const tank = reading.byId.get(vehicle.dieselTank);
     const oilShare = tank ? heavyShare(mixOf(tank.standing.components, assumed(1))) : 0;
     if (!tank || oilShare < TAINTED) return [];
     const { id } = tank.state.vessel;
@@ -94,7 +94,7 @@ function fill(reading: YardReading): Advice[] {
   );
   if (!ready) return [];
   return reading.vehicles.flatMap(({ vehicle }): Advice[] => {
-    const tank = vehicle.kind === "dual" ? find(reading, vehicle.oilTank) : undefined;
+    const tank = vehicle.kind === "dual" ? reading.byId.get(vehicle.oilTank) : undefined;
     if (!tank || tank.standing.litres > LOW_TANK * tank.standing.capacityLitres) return [];
     const { id } = tank.state.vessel;
     return [
@@ -111,9 +111,6 @@ function fill(reading: YardReading): Advice[] {
     ];
   });
 }
-
-const find = (reading: YardReading, id: VesselId): VesselReading | undefined =>
-  reading.vessels.find((v) => v.state.vessel.id === id);
 
 function heavyShare(mix: readonly MixPart[]): number {
   const all = mix.reduce((sum, p) => sum + p.litres, 0);

@@ -147,9 +147,10 @@ function poolHeel({ vessels, now }: YardReading): Advice[] {
 const roomIn = ({ state }: VesselReading): number => capacityLitres(state.vessel) - state.contents.total;
 
 /** The tank a settler runs over into must be emptied before the next batch. */
-function overflowFull({ vessels, now }: YardReading): Advice[] {
+function overflowFull({ vessels, byId, now }: YardReading): Advice[] {
   return vessels.flatMap(({ state }): Advice[] => {
-    const into = vessels.find((v) => v.state.vessel.id === state.vessel.settler?.overflow);
+    const overflow = state.vessel.settler?.overflow;
+    const into = overflow && byId.get(overflow);
     if (state.vessel.role !== "settler" || !into) return [];
     const room = roomIn(into);
     if (room >= OVERFLOW_ROOM_SHARE * capacityLitres(into.state.vessel)) return [];

@@ -6,6 +6,7 @@ import {
   type SourceId,
   type SourceState,
   type VesselRole,
+  type VesselState,
   type YardState,
 } from "../../ledger";
 
@@ -39,7 +40,7 @@ export interface BadLot {
   readonly muckShare: number;
 }
 
-type Fate = "fuel" | "sludge" | "fat" | "pending";
+type Fate = (typeof FATES)[number];
 
 const ACCOUNT_FATE: Partial<Record<AccountName, Fate>> = { burned: "fuel", disposed: "sludge", lost: "sludge" };
 /** Muck stays muck wherever it is; fat counts as fat once it is out, or waits in the kettle. */
@@ -50,6 +51,7 @@ function fateOf(component: ComponentId, where: Fate | undefined, role: VesselRol
 }
 
 type Tally = Record<Fate, number>;
+const FATES = ["fuel", "sludge", "fat", "pending"] as const;
 export const NO_FATES: Readonly<Tally> = { fuel: 0, sludge: 0, fat: 0, pending: 0 };
 
 /** Whose each part is, by its number; undefined: not asked yet. Neither a part's lot nor a lot's source ever changes. */
@@ -65,33 +67,61 @@ const ownerIn =
     return found;
   };
 
+/** Litres at 15 °C of some oil by whose it is and what became of it. */
+export type SourceFates = ReadonlyMap<SourceId, Readonly<Tally>>;
+/** Gives what was counted of an account or a vessel before, as long as it is the same. */
+type Remember = (key: object, on: readonly unknown[], count: () => SourceFates) => SourceFates;
+
 /** Litres at 15 °C of every source's oil by what became of them. */
-export function fatesOfSources(yard: YardState, owners: Owners): Map<SourceId, Tally> {
-  const tallies = new Map<SourceId, Tally>();
+export function fatesOfSources(yard: YardState, owners: Owners, remember: Remember): SourceFates {
   const owner = ownerIn(yard, owners);
-  const count = (key: number, where: Fate | undefined, role: VesselRole | null, litres: number): void => {
-    const source = owner(key);
-    if (!source) return;
-    let tally = tallies.get(source);
-    if (!tally) {
-      tally = { ...NO_FATES };
-      tallies.set(source, tally);
-    }
-    tally[fateOf(yard.parts.component(key), where, role)] += litres;
-  };
+  const counts: SourceFates[] = [];
   for (const [name, where] of Object.entries(ACCOUNT_FATE) as [AccountName, Fate][]) {
     const account = yard.accounts[name];
-    for (let key = 0; key < account.length; key++) if (account[key]) count(key, where, null, account[key] as number);
+    counts.push(remember(account, [yard.parts], () => inAccount(yard, account, where, owner)));
   }
-  for (const { vessel, contents } of yard.vessels.values())
-    for (let i = 0; i < contents.keys.length; i++)
-      count(
-        contents.keys[i] as number,
-        roleOf(vessel.role).fate ?? undefined,
-        vessel.role,
-        (contents.unscaled[i] as number) * contents.scale,
-      );
+  for (const state of yard.vessels.values())
+    if (state.contents.total > 0) counts.push(remember(state, [yard.parts], () => inVessel(yard, state, owner)));
+  const all = new Map<SourceId, Tally>();
+  for (const count of counts)
+    for (const [source, tally] of count) {
+      const sum = all.get(source) ?? { ...NO_FATES };
+      for (const fate of FATES) sum[fate] += tally[fate];
+      all.set(source, sum);
+    }
+  return all;
+}
+
+type Owner = (key: number) => SourceId | null;
+
+function inAccount(yard: YardState, account: readonly number[], where: Fate, owner: Owner): SourceFates {
+  const tallies = new Map<SourceId, Tally>();
+  for (let key = 0; key < account.length; key++) {
+    const litres = account[key] as number;
+    if (litres !== 0) count(tallies, owner(key), fateOf(yard.parts.component(key), where, null), litres);
+  }
   return tallies;
+}
+
+function inVessel(yard: YardState, { vessel, contents }: VesselState, owner: Owner): SourceFates {
+  const tallies = new Map<SourceId, Tally>();
+  const where = roleOf(vessel.role).fate ?? undefined;
+  for (let i = 0; i < contents.keys.length; i++) {
+    const key = contents.keys[i] as number;
+    const fate = fateOf(yard.parts.component(key), where, vessel.role);
+    count(tallies, owner(key), fate, (contents.unscaled[i] as number) * contents.scale);
+  }
+  return tallies;
+}
+
+function count(tallies: Map<SourceId, Tally>, source: SourceId | null, fate: Fate, litres: number): void {
+  if (!source) return;
+  let tally = tallies.get(source);
+  if (!tally) {
+    tally = { ...NO_FATES };
+    tallies.set(source, tally);
+  }
+  tally[fate] += litres;
 }
 
 /** Under this much ended oil, or this few pickups, a share would be chance. */

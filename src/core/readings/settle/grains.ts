@@ -23,7 +23,7 @@ import {
 } from "../../settling";
 import { MS_PER_HOUR } from "../../units";
 import { capacityLitres, heightAtLitres } from "../../vessels";
-import { dirtOf, mainSource } from "../vessel/dirt";
+import { provenanceOf } from "../vessel/dirt";
 import { assumed, mixOf, thicknessOf } from "../vessel/mixture";
 import { courseSince } from "./course";
 
@@ -64,9 +64,14 @@ const ASSUMED_SPREAD = 0.2;
 type Remember = (key: object, on: readonly unknown[], make: () => Observation) => Observation;
 const REMEMBER_NOTHING: Remember = (_, __, make) => make();
 
+interface Observations {
+  readonly of: Map<string, readonly Observation[]>;
+  readonly from: Map<SourceId, readonly Observation[]>;
+}
+
 /** All that a yard has read of settling, digested once for all of its vessels. */
 export class GrainBook {
-  private read: readonly Observation[] | null = null;
+  private read: Observations | null = null;
 
   constructor(
     private readonly yard: YardState,
@@ -98,27 +103,33 @@ export class GrainBook {
   /** The other observations that a vessel's grains are learnt from: earlier of itself, or of the same source's oil. */
   dependsOn(state: VesselState): readonly Observation[] {
     const here = this.digestState(state);
-    return this.observations().filter(
-      (o) =>
-        o.dirt === here.dirt &&
-        o !== here &&
-        (o.past || o.vesselId !== here.vesselId) &&
-        (o.vesselId === here.vesselId || (o.source !== null && o.source === here.source)),
+    const alike = [
+      ...(this.observations().of.get(here.vesselId) ?? []),
+      ...(here.source === null ? [] : (this.observations().from.get(here.source) ?? [])),
+    ];
+    return alike.filter(
+      (o, i) => o.dirt === here.dirt && (o.past || o.vesselId !== here.vesselId) && alike.indexOf(o) === i,
     );
   }
 
-  /** What has stood before, and what stands now. */
-  private observations(): readonly Observation[] {
-    this.read ??= [
-      ...this.yard.standings
+  /** What has stood before, and what stands now: by the vessel, and by the source that most of it is from. */
+  private observations(): Observations {
+    if (this.read) return this.read;
+    const { standings, vessels } = this.yard;
+    const all = [
+      ...standings
         .filter(tells)
         .slice(-MOST_STANDINGS)
         .map((s) => this.digestPast(s)),
-      ...[...this.yard.vessels.values()]
-        .filter((v) => v.stirredAt !== null && tells(v))
-        .map((v) => this.digestState(v)),
+      ...[...vessels.values()].filter((v) => v.stirredAt !== null && tells(v)).map((v) => this.digestState(v)),
     ];
-    return this.read;
+    const read: Observations = { of: new Map(), from: new Map() };
+    for (const o of all) {
+      read.of.set(o.vesselId, [...(read.of.get(o.vesselId) ?? []), o]);
+      if (o.source !== null) read.from.set(o.source, [...(read.from.get(o.source) ?? []), o]);
+    }
+    this.read = read;
+    return read;
   }
 
   private digestPast(s: PastStanding): Observation {
@@ -135,13 +146,13 @@ export class GrainBook {
   }
 
   private digest(s: Looked, past: boolean): Observation {
-    const dirt = dirtOf(this.yard, s.parts);
+    const { dirt, source } = provenanceOf(this.yard, s.parts);
     let known: readonly FrontPair[] | null = null;
     return {
       vesselId: s.vessel.id,
       past,
       dirt,
-      source: mainSource(this.yard, s.parts),
+      source,
       pairs: () => {
         known ??= tells(s) ? this.pairsIn(s, dirt) : [];
         return known;

@@ -3,26 +3,33 @@ import type { DirtKind } from "../../settling";
 
 const SOME = 0.1;
 
-/** The worst kind of dirt among the sources of what is in it, by their litres; engine oil outranks meat outranks chips. */
-export function dirtOf(yard: YardState, parts: readonly PartLitres[]): DirtKind {
-  const total = parts.reduce((sum, p) => sum + p.litres, 0);
-  const share = (kind: DirtKind): number =>
-    parts.reduce((sum, p) => (sourceOf(yard, p)?.source.dirt === kind ? sum + p.litres : sum), 0) / total;
-  if (share("engine-oil") > SOME) return "engine-oil";
-  return share("meaty-fryer") > SOME ? "meaty-fryer" : "light-fryer";
+/** Whose oil lies in a vessel: the worst kind of dirt among its sources, and the source that most of it is from. */
+export interface Provenance {
+  readonly dirt: DirtKind;
+  readonly source: SourceId | null;
 }
 
-/** Whose oil most of it is. */
-export function mainSource(yard: YardState, parts: readonly PartLitres[]): SourceId | null {
-  const litres = new Map<SourceId, number>();
+/** By litres; some engine oil outranks meat, and that outranks chips. */
+export function provenanceOf(yard: YardState, parts: readonly PartLitres[]): Provenance {
+  const litresOf = new Map<SourceId, number>();
+  let total = 0;
   for (const p of parts) {
-    const id = sourceOf(yard, p)?.source.id;
-    if (id) litres.set(id, (litres.get(id) ?? 0) + p.litres);
+    total += p.litres;
+    const id = yard.origins.get(p.origin)?.source;
+    if (id) litresOf.set(id, (litresOf.get(id) ?? 0) + p.litres);
   }
-  return [...litres].sort(([, a], [, b]) => b - a)[0]?.[0] ?? null;
+  let [engine, meaty, most] = [0, 0, 0];
+  let source: SourceId | null = null;
+  for (const [id, litres] of litresOf) {
+    const dirt = yard.sources.get(id)?.source.dirt;
+    if (dirt === "engine-oil") engine += litres;
+    if (dirt === "meaty-fryer") meaty += litres;
+    if (litres > most) [most, source] = [litres, id];
+  }
+  return {
+    dirt: engine / total > SOME ? "engine-oil" : meaty / total > SOME ? "meaty-fryer" : "light-fryer",
+    source,
+  };
 }
 
-function sourceOf(yard: YardState, part: PartLitres) {
-  const origin = yard.origins.get(part.origin);
-  return origin?.source ? yard.sources.get(origin.source) : undefined;
-}
+export const dirtOf = (yard: YardState, parts: readonly PartLitres[]): DirtKind => provenanceOf(yard, parts).dirt;

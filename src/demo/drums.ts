@@ -1,5 +1,5 @@
 import type { FluidId } from "@/core/fluids";
-import type { RoundId, SourceId, VesselId } from "@/core/ledger";
+import { RoundId, type SourceId, type VesselId } from "@/core/ledger";
 import type { Dice } from "./dice";
 import type { Line } from "./things";
 import { tenth, type Writer } from "./writer";
@@ -84,7 +84,7 @@ export function driveRound(
   goesFar: boolean,
 ): void {
   if (calls.length === 0) return;
-  const id = `${drum}-${Math.floor(atMs / DAY)}` as RoundId;
+  const id = RoundId.parse(`${drum}-${Math.floor(atMs / DAY)}`);
   const stops = calls.map(({ source, litres }) => ({ source, litres }));
   w.write(atMs, { kind: "round", data: { id, by: null, stops } });
   for (const [i, call] of calls.entries()) collect(w, atMs + (i + 1) * (HOUR / 2), call, drum, celsius, id);

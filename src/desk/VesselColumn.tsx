@@ -56,6 +56,8 @@ export function VesselColumn({ vessel: v, pxPerMm, drag }: Props) {
 }
 
 function stands(v: VesselView, now: string): string {
+  if (v.broken) return "its rim cannot be right";
+  if (v.uncovered) return "too cold or hot to forecast";
   const fat = v.layers.find((l) => l.kind === "fat");
   if (v.quality.water?.wet && v.vessel.role !== "waste") return "wet: test it";
   if (v.vessel.role === "ready" && v.changedAt) return `rested ${standingDays(v.changedAt, now)}`;

@@ -12,7 +12,7 @@ export { SourceWorth } from "./SourceWorth";
 export { useAwake } from "./useAwake";
 export { useChosenVessel } from "./useChosenVessel";
 export { isRefused, useClearance } from "./useClearance";
-export { forgetKept, useKept } from "./useKept";
+export { useForgetKept, useKept } from "./useKept";
 export { useNarrow } from "./useNarrow";
 export { type NumberInput, useNumber } from "./useNumber";
 export { usePast, usePasts } from "./usePasts";

@@ -1,6 +1,6 @@
 import { act, renderHook } from "@testing-library/react";
 import { beforeEach, describe, expect, it, vi } from "vitest";
-import { forgetKept, useKept } from ".";
+import { useForgetKept, useKept } from ".";
 
 const FIRST = { count: 0 };
 const open = (key = "stop r gannet") => renderHook(() => useKept(key, FIRST));
@@ -23,7 +23,7 @@ describe("a draft that outlives a closed tab", () => {
     expect(localStorage.length).toBe(0);
     localStorage.setItem("stop r gannet", "{}");
     localStorage.setItem("stop s gannet", "{}");
-    forgetKept("stop r ");
+    renderHook(() => useForgetKept()).result.current("stop r ");
     expect(Object.keys(localStorage)).toEqual(["stop s gannet"]);
   });
   it("begins afresh on what is not its own, and works where nothing can be kept", () => {

@@ -1,11 +1,18 @@
 "use client";
-import { useCallback, useState } from "react";
+import { useCallback, useContext, useState } from "react";
+import { YardContext } from "@/store";
 
-/** A draft that outlives a closed tab: kept beside the yard in this browser under `key` until it is forgotten. */
+/** Drafts of the demo are the demo's: what is half typed there is not half typed in one's own yard. */
+function useScope(): string {
+  return useContext(YardContext)?.name === "demo" ? "demo " : "";
+}
+
+/** A draft that outlives a closed tab: kept beside its yard in this browser under `key` until it is forgotten. */
 export function useKept<T>(key: string, initial: T): [T, (next: T) => void, () => void] {
+  const scoped = `${useScope()}${key}`;
   const [value, setValue] = useState<T>(() => {
     try {
-      const kept = localStorage.getItem(key);
+      const kept = localStorage.getItem(scoped);
       return kept === null ? initial : (JSON.parse(kept) as T);
     } catch {
       // A browser that keeps nothing, or a draft of another release: begin afresh.
@@ -16,29 +23,35 @@ export function useKept<T>(key: string, initial: T): [T, (next: T) => void, () =
     (next: T) => {
       setValue(next);
       try {
-        localStorage.setItem(key, JSON.stringify(next));
+        localStorage.setItem(scoped, JSON.stringify(next));
       } catch {
         // Full or forbidden: it is still on the page.
       }
     },
-    [key],
+    [scoped],
   );
   const forget = useCallback(() => {
     setValue(initial);
     try {
-      localStorage.removeItem(key);
+      localStorage.removeItem(scoped);
     } catch {
       // As above.
     }
-  }, [key, initial]);
+  }, [scoped, initial]);
   return [value, keep, forget];
 }
 
-/** Forgets every draft whose key begins so. */
-export function forgetKept(prefix: string): void {
-  try {
-    for (const key of Object.keys(localStorage)) if (key.startsWith(prefix)) localStorage.removeItem(key);
-  } catch {
-    // A browser that keeps nothing has nothing to forget.
-  }
+/** Forgets every draft of this yard whose key begins so. */
+export function useForgetKept(): (prefix: string) => void {
+  const scope = useScope();
+  return useCallback(
+    (prefix) => {
+      try {
+        for (const key of Object.keys(localStorage)) if (key.startsWith(scope + prefix)) localStorage.removeItem(key);
+      } catch {
+        // A browser that keeps nothing has nothing to forget.
+      }
+    },
+    [scope],
+  );
 }

@@ -1,2 +1,2 @@
-export type { Listed, StoreError } from "./session";
-export { useYard, YardProvider } from "./YardProvider";
+export type { Listed, RestoreReport, StoreError } from "./session";
+export { useYard, YardContext, YardProvider } from "./YardProvider";

@@ -9,7 +9,7 @@ import {
   type Substance,
 } from "../interlocks";
 import { type Draft, type Flow, flowsOf, type How, partsOf, roleOf, type VesselId, type YardState } from "../ledger";
-import { capacityLitres, isBroken } from "../vessels";
+import { holdsLitres } from "../vessels";
 import { type IntakeWarning, intakeWarnings } from "./intake";
 import { type ReadingWarning, readingWarnings } from "./readingDoubts";
 
@@ -115,7 +115,7 @@ function scaledTo(parts: readonly StepPart[], litres: number): StepPart[] {
 function receiverOf(yard: YardState, id: VesselId): Receiver | null {
   const state = yard.vessels.get(id);
   if (!state) return null;
-  const capacity = isBroken(state.vessel) ? 0 : capacityLitres(state.vessel);
+  const capacity = holdsLitres(state.vessel);
   return {
     place: roleOf(state.vessel.role).receiver,
     open: true,

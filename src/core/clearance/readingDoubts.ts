@@ -1,6 +1,6 @@
 import type { DipDoubt, Draft, VesselId, VesselState, YardState } from "../ledger";
 import { doubtsOfDip, doubtsOfJar } from "../ledger";
-import { capacityLitres, heightAtLitres } from "../vessels";
+import { capacityLitres, heightAtLitres, isBroken } from "../vessels";
 
 /** What is odd about a reading, said before it is kept: the person decides. */
 export type ReadingWarning =
@@ -43,6 +43,7 @@ function dipAgainst(
   const fat = sound.findLast((x) => x.fatMm !== undefined);
   if (fat?.fatMm !== undefined && d.fatMm !== undefined && d.fatMm < fat.fatMm - BACK_MM)
     found.push({ code: "reading-contradicts", of: "fat", before: fat.fatMm, beforeAt: fat.at });
+  if (isBroken(state.vessel)) return found;
   const bookMm = heightAtLitres(state.vessel, Math.min(state.contents.total, capacityLitres(state.vessel)));
   if (d.oilMm !== undefined && Math.abs(d.oilMm - bookMm) > OFF_BOOK_SHARE * state.vessel.rimMm)
     found.push({ code: "reading-off-book", readMm: d.oilMm, bookMm });

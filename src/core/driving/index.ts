@@ -1,5 +1,6 @@
 export { exchangerOutCelsius, heaterRiseK } from "./heating";
 export { ARRANGEMENT_IDS, type ArrangementId, arrangementOf } from "./plumbing";
+export type { Arrangement } from "./plumbing/arrangement";
 export { lineVolumesToResidual, minutesToResidual, type PurgeLine, purgeResidual, residualShare } from "./purge";
 export { fitTanks, HEARD_SHARE, type PurgeReading } from "./purgeFit";
 export { type ReturnSwitch, returnedLitres } from "./returned";

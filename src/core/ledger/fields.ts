@@ -143,7 +143,9 @@ export function withFields(data: unknown, changes: Readonly<Record<string, Field
 
 function withField(data: unknown, [key, ...deeper]: readonly string[], value: FieldValue): unknown {
   if (key === undefined) return value;
-  const inner = withField(at(data, key), deeper, value);
+  const old = at(data, key);
+  const inner = withField(old, deeper, value);
+  if (inner === old) return data;
   if (Array.isArray(data)) return data.map((item: unknown, i) => (String(i) === key ? inner : item));
   const { [key]: _, ...rest } = (data ?? {}) as Record<string, unknown>;
   // So many litres are no longer "all of it".

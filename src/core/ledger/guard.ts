@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from "../units";
-import { capacityLitres, isBroken } from "../vessels";
+import { holdsLitres } from "../vessels";
 import { type Entry, flowsOf } from "./entry";
 import type { Fault, LedgerError } from "./errors";
 import type { EntryId } from "./ids";
@@ -61,7 +61,7 @@ function overfilled(before: YardState, after: YardState, entries: readonly Entry
     for (const { to } of flowsOf(entry)) {
       const state = to === null ? undefined : after.vessels.get(to);
       if (!state || state.contents.total <= (before.vessels.get(state.vessel.id)?.contents.total ?? 0)) continue;
-      const capacity = isBroken(state.vessel) ? 0 : capacityLitres(state.vessel);
+      const capacity = holdsLitres(state.vessel);
       if (state.contents.total > capacity * RIM_SLACK)
         return {
           code: "overfilled",

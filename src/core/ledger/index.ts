@@ -30,6 +30,7 @@ export { byTime, deadIds, liveEntries, targetOf } from "./live";
 export { project } from "./project";
 export type { CupTime, Quality, WaterWord } from "./quality";
 export {
+  FLOORS,
   isFor,
   ROLES,
   roleOf,

@@ -4,6 +4,16 @@
 export const STATIONS = ["rounds", "settle", "filter", "blend", "kettle", "store", "drive", "books"] as const;
 export type Station = (typeof STATIONS)[number];
 
+/** Where things stand on the yard's floor, in working order. */
+export const FLOORS = {
+  raw: "Raw",
+  settling: "Settling",
+  filter: "Filter line",
+  ready: "Ready and thinners",
+  kettle: "Kettle and waste",
+  tank: "Tanks",
+} as const;
+
 /** What a form may offer a vessel for; the lower its number there, the sooner it is offered. */
 export type Use =
   | "pickup-into"
@@ -28,8 +38,7 @@ interface Role {
   /** What is written on it in large letters. */
   readonly mark: string;
   readonly station: Station;
-  /** Where it stands on the yard's floor. */
-  readonly floor: "raw" | "settling" | "filter" | "ready" | "kettle" | "tank";
+  readonly floor: keyof typeof FLOORS;
   /** Oil in it is put to settle: it has a draw-off line and a forecast. */
   readonly settles: boolean;
   /** Its fronts are drawn on the shelf beside another's. */

@@ -1,8 +1,10 @@
 import { type Draft, type Entry, kindOf } from "./entry";
-import { EntryId, SourceId, VesselId } from "./ids";
+import { BagId, CupId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
 import type { Source } from "./kinds/source";
 import type { Vessel } from "./kinds/vessel";
+import { project } from "./project";
 import type { VesselRole } from "./roles";
+import type { YardState } from "./state";
 
 /** Small builders for tests of the ledger and of what stands on it. */
 
@@ -57,3 +59,69 @@ export const start = (): Entry[] => [
   entry("03", 0, { kind: "source", data: kitchen }),
   entry("04", 10, pickup("A", 100)),
 ];
+
+/** A yard with one of everything that entries speak of, and oil, diesel and petrol standing in it. */
+export function fullEntries(): Entry[] {
+  const cone = { kind: "cone-cylinder", diameterMm: 460, coneHeightMm: 420, outletDiameterMm: 60 } as const;
+  const buy = (to: string, fluid: "canola" | "diesel" | "petrol", litres: number): Draft => ({
+    kind: "purchase",
+    data: { to: vid(to), fluid, amount: { litres } },
+  });
+  const drafts: Draft[] = [
+    { kind: "place", data: { id: PlaceId.parse("trailer"), name: "Trailer", kind: "trailer", payloadKg: 300 } },
+    { kind: "vessel", data: drum("A") },
+    { kind: "vessel", data: drum("B", "feed") },
+    { kind: "vessel", data: drum("C", "thinner") },
+    { kind: "vessel", data: drum("kettle", "kettle") },
+    { kind: "vessel", data: drum("tank", "tank") },
+    { kind: "vessel", data: { ...drum("settler", "settler"), shape: cone } },
+    { kind: "source", data: kitchen },
+    { kind: "source", data: { ...kitchen, id: sid("garage"), dirt: "engine-oil" } },
+    { kind: "bag", data: { id: BagId.parse("bag"), name: "5 µm", ratingUm: 5, areaM2: 0.25 } },
+    {
+      kind: "vehicle",
+      data: {
+        id: VehicleId.parse("tractor"),
+        name: "Tractor",
+        kind: "single",
+        tank: vid("tank"),
+        burnLitresPerHour: 5,
+      },
+    },
+    {
+      kind: "vehicle",
+      data: {
+        id: VehicleId.parse("flatbed"),
+        name: "Flatbed",
+        kind: "dual",
+        dieselTank: vid("tank"),
+        oilTank: vid("B"),
+        returnTo: "loop",
+        burnLitresPerHour: 7,
+        lineLitres: 0.2,
+        pumpLitresPerMinute: 1.4,
+        tanksInSeries: 1,
+      },
+    },
+    {
+      kind: "cup",
+      data: {
+        id: CupId.parse("cup"),
+        name: "Tin",
+        readings: [
+          { what: "diesel", nuMm2PerS: 4, seconds: 11 },
+          { what: "canola", nuMm2PerS: 75, seconds: 95 },
+        ],
+      },
+    },
+    { kind: "round", data: { id: RoundId.parse("round"), by: null, stops: [{ source: kitchen.id, litres: 20 }] } },
+    pickup("A", 120),
+    pickup("B", 60),
+    buy("C", "petrol", 20),
+    buy("tank", "diesel", 40),
+    buy("settler", "canola", 90),
+  ];
+  return drafts.map((draft, i) => entry(String(i + 1).padStart(2, "0"), i, draft));
+}
+
+export const fullYard = (): YardState => project(fullEntries());

@@ -1,11 +1,11 @@
 import type { Place, PlaceId, Settings, Source, Vessel } from "../ledger";
-import { capacityLitres, coneTopMm } from "../vessels";
+import { coneTopMm, holdsLitres } from "../vessels";
 
 /** Small terms that screens and rules share; apart from the rest so that a screen's script stays light. */
 
 /** Oil swells by a fiftieth from a frosty morning to a hot afternoon, and a full can slops. */
 export const SAFE_SHARE = 0.95;
-export const safeLitres = (vessel: Vessel): number => SAFE_SHARE * capacityLitres(vessel);
+export const safeLitres = (vessel: Vessel): number => SAFE_SHARE * holdsLitres(vessel);
 
 /** A litre of oil with its share of the container. */
 export const KG_PER_LITRE = 1;

@@ -4,6 +4,7 @@ export {
   capacityLitres,
   coneTopMm,
   heightAtLitres,
+  holdsLitres,
   isBroken,
   litresAtHeight,
   lookOf,

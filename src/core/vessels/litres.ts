@@ -22,6 +22,9 @@ export interface VesselForm {
 
 export const capacityLitres = (v: VesselForm): number => litresAtHeight(v.shape, v.rimMm);
 
+/** What a vessel of the yard holds to its rim; a broken one is not known to hold anything. */
+export const holdsLitres = (v: VesselForm): number => (isBroken(v) ? 0 : capacityLitres(v));
+
 /** Height in mm at which so many litres stand. Range: 0 to the vessel's capacity. */
 export function heightAtLitres(v: VesselForm, litres: number): number {
   const capacity = capacityLitres(v);

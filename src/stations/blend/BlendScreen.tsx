@@ -1,6 +1,7 @@
 "use client";
 import { useSearchParams } from "next/navigation";
 import { useState } from "react";
+import { isFor } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
 import { useLog } from "@/desk";
 import { useYard } from "@/store";
@@ -12,7 +13,7 @@ export function BlendScreen() {
   const { view } = useYard();
   const log = useLog();
   const asked = useSearchParams().get("vessel");
-  const targets = view.vessels.filter((v) => v.vessel.role === "tank" || v.vessel.role === "blend");
+  const targets = view.vessels.filter((v) => isFor(v.vessel.role, "blend-into"));
   const oils = by(view.vessels, "ready");
   const thinners = by(view.vessels, "thinner");
   const due = view.advice.find((a) => a.code === "too-thick")?.vessel;

@@ -1,14 +1,19 @@
 "use client";
 import { type ChangeEvent, useState } from "react";
 import { toast } from "sonner";
-import { useYard } from "@/store";
+import { type RestoreReport, useYard } from "@/store";
 import { Button, fileName, saveFile } from "@/ui";
-import { wordError, wordFileError } from "@/ui/words";
+import { isFileError, wordError, wordFileError } from "@/ui/words";
+
+interface Offered extends RestoreReport {
+  readonly text: string;
+  readonly name: string;
+}
 
 /** The whole yard as one file, out and in. */
 export function FileBox() {
   const { client, view, refresh, now } = useYard();
-  const [offered, setOffered] = useState<{ text: string; entries: number; faults: number; name: string } | null>(null);
+  const [offered, setOffered] = useState<Offered | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
 
   const save = async (): Promise<void> => {
@@ -38,9 +43,7 @@ export function FileBox() {
       toast(`Restored ${restored.value.entries} entries.`);
     } else {
       const { error } = restored;
-      setRefused(
-        error.code === "not-stored" ? wordError(error, view) : `${wordFileError(error as never)} Nothing was changed.`,
-      );
+      setRefused(isFileError(error) ? `${wordFileError(error)} Nothing was changed.` : wordError(error, view));
     }
   };
 
@@ -69,8 +72,11 @@ export function FileBox() {
           <div className="mt-2 rounded-md border-2 border-warn bg-warn-floor px-3 py-2">
             <p>
               {offered.name} holds {offered.entries} entries
-              {offered.faults > 0 ? `, ${offered.faults} of which do not add up` : ""}. It takes the place of the{" "}
-              {view.entries} that stand here. Export them first if you want them.
+              {offered.faults > 0 ? `, ${offered.faults} of which do not add up` : ""}
+              {offered.unreadable > 0
+                ? `, ${offered.unreadable} of which this release cannot read (they are kept, and left out of every figure)`
+                : ""}
+              . It takes the place of the {view.entries} that stand here. Export them first if you want them.
             </p>
             <div className="mt-2 flex gap-2">
               <Button look="stop" onClick={() => void restore()}>

@@ -1,8 +1,7 @@
 "use client";
 import { useState } from "react";
-import { ulid } from "ulid";
 import { FLUIDS, type FluidId, kinematicViscosityMm2PerS } from "@/core/fluids";
-import type { Cup, CupId } from "@/core/ledger";
+import { type Cup, CupId } from "@/core/ledger";
 import { formatNumber, parsePlain } from "@/core/units";
 import { NumberField, useNumber, useTell, useUnits } from "@/desk";
 import { useYard } from "@/store";
@@ -17,7 +16,7 @@ type Reading = Cup["readings"][number];
 
 /** Two or more fluids of known thickness through the can, at one temperature. */
 export function Calibrate({ cup, onKept }: { cup: Cup | undefined; onKept: (id: string) => void }) {
-  const { view } = useYard();
+  const { view, newId } = useYard();
   const units = useUnits();
   const tell = useTell();
   const [name, setName] = useState(cup?.name ?? "My can");
@@ -45,7 +44,7 @@ export function Calibrate({ cup, onKept }: { cup: Cup | undefined; onKept: (id: 
     if (name.trim() === "") return setProblem("Give the can a name.");
     if (readings.length < 2)
       return setProblem("Two fluids at least: diesel and fresh oil, and better a half-and-half.");
-    const id = (cup?.id ?? ulid()) as CupId;
+    const id = cup?.id ?? CupId.parse(newId());
     const refused = await tell(
       { kind: "cup", data: { id, name: name.trim(), readings: [...readings] } },
       `${name.trim()} is calibrated.`,

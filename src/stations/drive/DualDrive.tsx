@@ -1,12 +1,12 @@
 "use client";
 import { type ReactNode, useState } from "react";
-import { purgeLineOf } from "@/core/driving";
+import { arrangementOf, purgeLineOf } from "@/core/driving";
 import type { Vehicle, VehicleState } from "@/core/ledger";
 import { formatKilometres, formatMinutes } from "@/core/units";
 import { useLog, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button } from "@/ui";
-import { LoopDrawing, type Phase } from "./LoopDrawing";
+import { LoopDrawing, type Phase, RETURN_WORDS } from "./LoopDrawing";
 import { TripForm } from "./TripForm";
 import { type Ride, type RideStep, rideMinutes, stepOf, useRide } from "./useRide";
 
@@ -55,7 +55,7 @@ export function DualDrive({ state, vehicle, tabs }: Props) {
   return (
     <Bench
       title={`${vehicle.name}${step === "idle" || step === "done" ? "" : `: ${step === "oil" ? "running on oil" : step === "purge" ? "purging" : "warming on diesel"}`}`}
-      subtitle={`${state.trips} trips, ${formatKilometres(state.km)}. The return ${vehicle.returnTo === "loop" ? "loops" : "goes to the oil tank"}.`}
+      subtitle={`${state.trips} trips, ${formatKilometres(state.km)}. On oil the return ${RETURN_WORDS[arrangementOf(vehicle.returnTo).returnsTo]}.`}
       asideLabel="Trip"
       aside={
         <>
@@ -102,7 +102,7 @@ export function DualDrive({ state, vehicle, tabs }: Props) {
           <Why
             name="purge"
             input={{ ...purgeLineOf(vehicle), minutes: TYPICAL.purge }}
-            readings={`no purge of your own timed: ${vehicle.tanksInSeries === 1 ? "one stirred tank, as a looped return mixes" : `${vehicle.tanksInSeries} stirred tanks, as plumbed`}.`}
+            readings={`no purge of your own timed: ${vehicle.tanksInSeries === arrangementOf(vehicle.returnTo).usualTanksInSeries ? arrangementOf(vehicle.returnTo).mixesAs : `${vehicle.tanksInSeries} stirred tanks in a row`}.`}
           />
         </>
       }

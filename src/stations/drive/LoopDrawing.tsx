@@ -1,4 +1,5 @@
 "use client";
+import { type Arrangement, arrangementOf } from "@/core/driving";
 import type { Vehicle } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
 import { useUnits } from "@/desk";
@@ -20,6 +21,25 @@ const WORDS: Record<Phase, string> = {
   purge: "supply on diesel, oil still coming round",
 };
 
+type ReturnsTo = Arrangement["returnsTo"];
+
+export const RETURN_WORDS: Readonly<Record<ReturnsTo, string>> = {
+  engine: "loops back to the engine side",
+  "oil-tank": "goes to the oil tank",
+  "diesel-tank": "goes to the diesel tank",
+};
+const RETURN_SHORT: Readonly<Record<ReturnsTo, string>> = {
+  engine: "loop",
+  "oil-tank": "oil tank",
+  "diesel-tank": "diesel tank",
+};
+/** How its pipe is drawn, from the valve on. */
+const RETURN_PIPE: Readonly<Record<ReturnsTo, string>> = {
+  engine: "M520 70V225",
+  "oil-tank": "M520 70V290H180",
+  "diesel-tank": "M500 50H140V70",
+};
+
 /** The fuel loop: two tanks, the supply valve, filter, exchanger, pump, and where the return goes. Valves rest on diesel. */
 export function LoopDrawing({ vehicle, diesel, oil, phase }: Props) {
   const units = useUnits();
@@ -27,13 +47,13 @@ export function LoopDrawing({ vehicle, diesel, oil, phase }: Props) {
   const dieselColour = FILLS.diesel.colour;
   const oilColour = FILLS.canola.colour;
   const line = phase === "diesel" ? dieselColour : phase === "oil" ? oilColour : "#d4a24a";
-  const loop = vehicle.returnTo === "loop";
-  const returnToLoop = phase !== "diesel" && loop;
-  const returnToOil = phase !== "diesel" && !loop;
+  const { returnsTo } = arrangementOf(vehicle.returnTo);
+  const turned = phase !== "diesel";
+  const ends = turned ? returnsTo : "diesel-tank";
   return (
     <svg
       role="img"
-      aria-label={`${vehicle.name}: ${WORDS[phase]}. Diesel tank ${units.litres(diesel.litres)}, oil tank ${units.litres(oil.litres)}. The return ${returnToLoop ? "loops back to the engine side" : returnToOil ? "goes to the oil tank" : "goes to the diesel tank"}.`}
+      aria-label={`${vehicle.name}: ${WORDS[phase]}. Diesel tank ${units.litres(diesel.litres)}, oil tank ${units.litres(oil.litres)}. The return ${RETURN_WORDS[ends]}.`}
       viewBox="0 0 840 420"
       className="mt-2 h-auto w-full max-w-[860px]"
     >
@@ -41,11 +61,9 @@ export function LoopDrawing({ vehicle, diesel, oil, phase }: Props) {
       <Tube d="M205 330H300V245H330" colour={onOil ? oilColour : "var(--rule)"} />
       <Tube d="M350 225H700V160" colour={line} />
       <Tube d="M700 100V50H540" colour={line} />
-      <Tube d="M500 50H140V70" colour={phase === "diesel" ? line : "var(--rule)"} />
-      {loop ? (
-        <Tube d="M520 70V225" colour={returnToLoop ? line : "var(--rule)"} />
-      ) : (
-        <Tube d="M520 70V290H180" colour={returnToOil ? line : "var(--rule)"} />
+      <Tube d={RETURN_PIPE["diesel-tank"]} colour={ends === "diesel-tank" ? line : "var(--rule)"} />
+      {returnsTo === "diesel-tank" ? null : (
+        <Tube d={RETURN_PIPE[returnsTo]} colour={ends === returnsTo ? line : "var(--rule)"} />
       )}
       <Tank
         x={75}
@@ -62,13 +80,7 @@ export function LoopDrawing({ vehicle, diesel, oil, phase }: Props) {
         words={`${units.litres(oil.litres)} of ${units.litres(oil.capacityLitres)}, ${contentsWords(oil.components)}`}
       />
       <Valve x={335} y={225} turned={onOil} name="Supply" words={onOil ? "on oil" : "on diesel"} />
-      <Valve
-        x={520}
-        y={50}
-        turned={phase !== "diesel"}
-        name="Return"
-        words={returnToLoop ? "loop" : returnToOil ? "oil tank" : "diesel tank"}
-      />
+      <Valve x={520} y={50} turned={ends !== "diesel-tank"} name="Return" words={RETURN_SHORT[ends]} />
       <Box x={432} y={200} width={78} name="Filter" />
       <Box x={565} y={200} name="Exchanger" />
       <Box

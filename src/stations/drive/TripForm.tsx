@@ -3,7 +3,7 @@ import { useState } from "react";
 import { minutesToResidual, purgeLineOf, tripLitres } from "@/core/driving";
 import type { Vehicle } from "@/core/ledger";
 import { formatMinutes, formatNumber, parseKilometres, parseMinutes } from "@/core/units";
-import { useNumber, useTell, useUnits } from "@/desk";
+import { NumberField, type NumberInput, useNumber, useTell, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Caution, Row, TextField } from "@/ui";
 
@@ -12,6 +12,9 @@ interface Props {
   readonly minutes: { readonly startOnDiesel: number; readonly onOil: number; readonly purge: number };
   readonly onLogged: () => void;
 }
+
+/** Typed, but not as a number. */
+const unread = (n: NumberInput): boolean => n.text !== "" && n.value === null;
 
 /** The trip as it was: minutes of each phase, and the litres that follow from them. */
 export function TripForm({ vehicle, minutes: given, onLogged }: Props) {
@@ -22,6 +25,7 @@ export function TripForm({ vehicle, minutes: given, onLogged }: Props) {
   const oil = useNumber(String(given.onOil), parseMinutes);
   const purge = useNumber(String(given.purge), parseMinutes);
   const km = useNumber("", parseKilometres);
+  const outside = useNumber("", units.parseCelsius);
   const [refused, setRefused] = useState<string | null>(null);
   const minutes = { startOnDiesel: start.value ?? 0, onOil: oil.value ?? 0, purge: purge.value ?? 0 };
   const litres = tripLitres(vehicle, minutes);
@@ -29,7 +33,7 @@ export function TripForm({ vehicle, minutes: given, onLogged }: Props) {
   const thick = litres.residualOilShare > 0.06;
 
   const log = async (): Promise<void> => {
-    if (start.value === null || oil.value === null || purge.value === null || (km.text !== "" && km.value === null)) {
+    if (start.value === null || oil.value === null || purge.value === null || unread(km) || unread(outside)) {
       setRefused("One of the numbers above cannot be read.");
       return;
     }
@@ -47,7 +51,7 @@ export function TripForm({ vehicle, minutes: given, onLogged }: Props) {
         data: {
           vehicle: vehicle.id,
           ...(km.value !== null && { km: km.value }),
-          outsideCelsius: view.settings.tonightLowCelsius,
+          ...(outside.value !== null && { outsideCelsius: outside.value }),
           minutes,
           burned,
           ...(litres.dieselToOilTank > 0 && {
@@ -76,6 +80,7 @@ export function TripForm({ vehicle, minutes: given, onLogged }: Props) {
         <TextField label="On oil" value={oil.text} onChange={oil.set} error={oil.error} decimal suffix="min" />
         <TextField label="Purge" value={purge.text} onChange={purge.set} error={purge.error} decimal suffix="min" />
         <TextField label="Distance" value={km.text} onChange={km.set} error={km.error} decimal suffix="km" />
+        <NumberField label="Outside (if you know)" of={outside} suffix={units.celsius(0).split(" ")[1]} />
       </div>
       <dl className="mt-2">
         <Row name="Oil burned" value={units.litres(litres.oilBurned)} />

@@ -1,5 +1,5 @@
 "use client";
-import { useEffect, useState } from "react";
+import { useKept } from "@/desk";
 
 /** A trip under way: when each phase began. Kept in the browser, so a closed tab or a flat phone loses nothing. */
 export interface Ride {
@@ -27,18 +27,10 @@ export function rideMinutes(ride: Ride, now: string): { startOnDiesel: number; o
   };
 }
 
+const NO_RIDE: Ride | null = null;
+
+/** The ride under way of a vehicle; null where none is. */
 export function useRide(key: string): { ride: Ride | null; set: (ride: Ride | null) => void } {
-  const [ride, setRide] = useState<Ride | null>(null);
-  useEffect(() => {
-    const kept = localStorage.getItem(key);
-    setRide(kept ? (JSON.parse(kept) as Ride) : null);
-  }, [key]);
-  return {
-    ride,
-    set(next) {
-      setRide(next);
-      if (next) localStorage.setItem(key, JSON.stringify(next));
-      else localStorage.removeItem(key);
-    },
-  };
+  const [ride, keep, forget] = useKept<Ride | null>(key, NO_RIDE);
+  return { ride, set: (next) => (next ? keep(next) : forget()) };
 }

@@ -2,7 +2,7 @@
 import { useState } from "react";
 import type { RoundState } from "@/core/ledger";
 import { formatNumber, parseKilometres, parseMinutes } from "@/core/units";
-import { forgetKept, useNumber, useTell, useUnits, YardLink } from "@/desk";
+import { useForgetKept, useNumber, useTell, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Choice, TextField } from "@/ui";
 import { accessWords, clock, roughLitres, sourceName } from "@/ui/words";
@@ -70,6 +70,7 @@ const MS_PER_MINUTE = 60_000;
 function HomeAgain({ round, left }: { round: RoundState; left: number }) {
   const { view } = useYard();
   const tell = useTell();
+  const forget = useForgetKept();
   const [refused, setRefused] = useState<string | null>(null);
   const planned = round.round.forecast?.km;
   const minutes = Math.max(0, (Date.parse(view.at) - Date.parse(round.startedAt)) / MS_PER_MINUTE);
@@ -101,7 +102,7 @@ function HomeAgain({ round, left }: { round: RoundState; left: number }) {
       "The round is over.",
     );
     setRefused(reason);
-    if (reason === null) forgetKept(draftsOf(round.round.id));
+    if (reason === null) forget(draftsOf(round.round.id));
   };
 
   return (

@@ -1,7 +1,6 @@
 "use client";
 import { useMemo, useState } from "react";
-import { ulid } from "ulid";
-import type { RoundId, SourceId } from "@/core/ledger";
+import { RoundId, type SourceId } from "@/core/ledger";
 import { HOME, roomAlong } from "@/core/readings/rounds/roundQuestion";
 import { staysApart } from "@/core/readings/terms";
 import { onEarth } from "@/core/rounds";
@@ -20,7 +19,7 @@ import { usePlan } from "./usePlan";
 
 /** Plan a round: the app chooses and orders the stops; one may reorder them, leave some out, and see what it costs. */
 export function PlanView() {
-  const { view, now } = useYard();
+  const { view, now, newId } = useYard();
   const units = useUnits();
   const tell = useTell();
   const [texts, setTexts] = useState(() => firstTexts(view));
@@ -76,7 +75,7 @@ export function PlanView() {
         {
           kind: "round",
           data: {
-            id: ulid(Date.parse(now())) as RoundId,
+            id: RoundId.parse(newId()),
             by: choice.by,
             ends: choice.ends,
             stops: plan.order.map((s) => ({ source: idAt(s.stop), litres: s.litres })),

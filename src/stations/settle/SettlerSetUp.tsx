@@ -1,5 +1,6 @@
 "use client";
 import { useState } from "react";
+import { isFor, type Use, VesselId } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
 import { USUAL_SETTLER } from "@/core/readings/settle/settler";
 import { sludgeMostMm } from "@/core/readings/terms";
@@ -14,16 +15,16 @@ export function SettlerSetUp({ vessel: v, onDone }: { vessel: VesselView; onDone
   const tell = useTell();
   const old = v.vessel.settler;
   const others = view.vessels.filter((o) => o.vessel.id !== v.vessel.id && o.vessel.role !== "tank");
-  const of = (roles: readonly string[]) =>
-    others
-      .filter((o) => roles.includes(o.vessel.role))
-      .map((o) => ({ value: o.vessel.id as string, name: o.vessel.name }));
+  const of = (use: Use) =>
+    others.filter((o) => isFor(o.vessel.role, use)).map((o) => ({ value: o.vessel.id as string, name: o.vessel.name }));
   const none = { value: "", name: "None yet" };
   const [header, setHeader] = useState<string>(old?.header ?? "");
   const [overflow, setOverflow] = useState<string>(old?.overflow ?? "");
   const cut = useNumber(String(old?.cutUm ?? USUAL_SETTLER.cutUm), parsePlain);
   const hours = useNumber(String(old?.hoursADay ?? USUAL_SETTLER.hoursADay), parsePlain);
-  const most = useNumber(String(Math.round(sludgeMostMm(v.vessel) ?? v.vessel.rimMm / 3)), parseMillimetres);
+  const usualMost = sludgeMostMm(v.vessel) ?? Math.round(v.vessel.rimMm / 3);
+  const mostText = String(usualMost);
+  const most = useNumber(mostText, parseMillimetres);
   const keep = async (): Promise<void> => {
     if (cut.value === null || cut.value < 1 || cut.value > 500) return cut.refuse("Between 1 and 500 µm.");
     if (hours.value === null || hours.value < 0.5 || hours.value > 24)
@@ -31,8 +32,8 @@ export function SettlerSetUp({ vessel: v, onDone }: { vessel: VesselView; onDone
     if (most.value === null || most.value < 1 || most.value >= v.vessel.rimMm)
       return most.refuse(`Below the overflow at ${formatMillimetres(v.vessel.rimMm)}.`);
     const settler = {
-      ...(header && { header: header as never }),
-      ...(overflow && { overflow: overflow as never }),
+      ...(header && { header: VesselId.parse(header) }),
+      ...(overflow && { overflow: VesselId.parse(overflow) }),
       cutUm: cut.value,
       hoursADay: hours.value,
       sludgeMostMm: most.value,
@@ -54,13 +55,13 @@ export function SettlerSetUp({ vessel: v, onDone }: { vessel: VesselView; onDone
         <SelectField
           label="Header: where it is fed from"
           value={header}
-          options={[none, ...of(["raw", "settling"])]}
+          options={[none, ...of("settler-header")]}
           onChange={setHeader}
         />
         <SelectField
           label="Overflow: where clean oil goes"
           value={overflow}
-          options={[none, ...of(["feed", "ready", "settling"])]}
+          options={[none, ...of("settler-overflow")]}
           onChange={setOverflow}
         />
         <NumberField label="Hold back grains from" of={cut} suffix="µm" />

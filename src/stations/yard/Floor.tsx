@@ -9,21 +9,11 @@ import {
   useSensor,
   useSensors,
 } from "@dnd-kit/core";
-import type { VesselRole } from "@/core/ledger";
+import { FLOORS, roleOf } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
 import type { YardView } from "@/core/view";
 import { useLog, VesselColumn } from "@/desk";
 import { useYard } from "@/store";
-
-/** At home in working order; each group stands on the floor line together. */
-const AT_HOME: readonly { name: string; roles: readonly VesselRole[] }[] = [
-  { name: "Raw", roles: ["raw"] },
-  { name: "Settling", roles: ["settling", "settler", "heel"] },
-  { name: "Filter line", roles: ["feed"] },
-  { name: "Ready and thinners", roles: ["ready", "thinner", "blend"] },
-  { name: "Kettle and waste", roles: ["kettle", "waste"] },
-  { name: "Tanks", roles: ["tank"] },
-];
 
 const TALLEST_PX = 138;
 /** Plate and group name under the floor line: the scale stands on that line. */
@@ -63,9 +53,9 @@ export function Floor() {
 
 /** Home first, then what is aboard each van, bus or trailer. */
 function groupsOf(view: YardView): { name: string; standing: VesselView[] }[] {
-  const home = AT_HOME.map(({ name, roles }) => ({
+  const home = Object.entries(FLOORS).map(([floor, name]) => ({
     name,
-    standing: view.vessels.filter((v) => v.vessel.place === undefined && roles.includes(v.vessel.role)),
+    standing: view.vessels.filter((v) => v.vessel.place === undefined && roleOf(v.vessel.role).floor === floor),
   }));
   const aboard = view.places.map(({ place }) => ({
     name: `Aboard ${place.name}`,

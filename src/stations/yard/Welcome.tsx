@@ -1,26 +1,19 @@
 "use client";
 import Link from "next/link";
 import { type FormEvent, useState } from "react";
+import { SourceId, VesselId } from "@/core/ledger";
 import { parseLitres } from "@/core/units";
 import { useNumber, useTell } from "@/desk";
 import { useYard } from "@/store";
 import { Button, buttonClass, Choice, TextField } from "@/ui";
+import { PRESETS } from "./presets";
 
-const CONTAINERS = [
-  {
-    value: "jerrycan",
-    name: "20 L jerrycan",
-    shape: { kind: "box", lengthMm: 330, widthMm: 160 },
-    rimMm: 400,
-    role: "raw",
-  },
-  { value: "pail", name: "25 L pail", shape: { kind: "cylinder", diameterMm: 300 }, rimMm: 360, role: "raw" },
-  { value: "drum", name: "200 L drum", shape: { kind: "cylinder", diameterMm: 571.5 }, rimMm: 850, role: "settling" },
-] as const;
+/** What most people begin with. */
+const CONTAINERS = ["jerrycan", "pail", "drum"].flatMap((key) => PRESETS.find((p) => p.key === key) ?? []);
 
 /** A new yard asks for one container and one pickup, nothing else. */
 export function Welcome() {
-  const { view } = useYard();
+  const { newId } = useYard();
   const tell = useTell();
   const [source, setSource] = useState("");
   const [container, setContainer] = useState<string>("drum");
@@ -29,52 +22,32 @@ export function Welcome() {
 
   const submit = async (e: FormEvent): Promise<void> => {
     e.preventDefault();
-    const kind = CONTAINERS.find((c) => c.value === container) ?? CONTAINERS[2];
-    if (source.trim() === "" || litres.value === null) {
+    const kind = CONTAINERS.find((c) => c.key === container);
+    if (!kind || source.trim() === "" || litres.value === null) {
       setRefused(source.trim() === "" ? "Say who the oil is from." : "Say how many litres.");
       return;
     }
-    const firstDay = view.entries === 0;
-    const steps = [
-      () =>
-        tell(
-          {
-            kind: "vessel",
-            data: {
-              id: "first-container" as never,
-              name: kind.name.replace(/^\d+ L /, "My "),
-              role: kind.role,
-              shape: kind.shape,
-              rimMm: kind.rimMm,
-            },
+    const [to, from] = [VesselId.parse(newId()), SourceId.parse(newId())];
+    const { shape, rimMm, role } = kind;
+    // One act: a yard with a source and no oil would be neither empty nor begun.
+    const reason = await tell(
+      [
+        { kind: "vessel", data: { id: to, name: kind.name.replace(/^\d+ L /, "My "), role, shape, rimMm } },
+        { kind: "source", data: { id: from, name: source.trim(), container: kind.name } },
+        {
+          kind: "pickup",
+          data: {
+            source: from,
+            to,
+            fluid: "canola",
+            amount: { litres: litres.value },
+            muck: { water: 0.01, sludge: 0.015, "fryer-fat": 0.005 },
           },
-          "The container stands in the yard.",
-        ),
-      () =>
-        tell(
-          { kind: "source", data: { id: "first-source" as never, name: source.trim(), container: kind.name } },
-          "The source is on the list.",
-        ),
-      () =>
-        tell(
-          {
-            kind: "pickup",
-            data: {
-              source: "first-source" as never,
-              to: "first-container" as never,
-              fluid: "canola",
-              amount: { litres: litres.value ?? 0 },
-              muck: { water: 0.01, sludge: 0.015, "fryer-fat": 0.005 },
-            },
-          },
-          "Your first oil is in the book.",
-        ),
-    ];
-    for (const step of firstDay ? steps : steps.slice(2)) {
-      const reason = await step();
-      setRefused(reason);
-      if (reason !== null) return;
-    }
+        },
+      ],
+      "Your first oil is in the book.",
+    );
+    setRefused(reason);
   };
 
   return (
@@ -85,7 +58,7 @@ export function Welcome() {
         <TextField label="Who is it from?" value={source} onChange={setSource} />
         <Choice
           label="What is it in?"
-          options={CONTAINERS.map(({ value, name }) => ({ value, name }))}
+          options={CONTAINERS.map(({ key, name }) => ({ value: key, name }))}
           value={container}
           onChange={setContainer}
         />

@@ -42,6 +42,13 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
         steps: [{ label: "Test for water", log: { verb: "water-test", values: { vessel: a.vessel ?? "" } } }],
       };
     }
+    case "broken":
+      return {
+        title: `${name} cannot be drawn`,
+        why: `Its rim is in the book at ${formatMillimetres(a.rimMm)}, but its shape ends at ${formatMillimetres(a.mostMm)}. What it holds is kept; measure it again.`,
+        short: "Measure again",
+        steps: [{ label: "Measure again", log: { verb: "change-vessel", values: { vessel: a.vessel ?? "" } } }],
+      };
     case "heel-wait":
       return {
         title: a.dueAt <= view.at ? `Draw ${name} again` : `${name} clears about ${shortDay(a.dueAt)}`,

@@ -101,6 +101,20 @@ function fieldWords(path: string): string {
   return FIELDS[last] ?? `The field “${last || "entry"}”`;
 }
 
+const FILE_CODES: Readonly<Record<YardFileError["code"], true>> = {
+  "not-json": true,
+  "not-a-yard": true,
+  "newer-file": true,
+  truncated: true,
+  checksum: true,
+  "duplicate-ids": true,
+  "bad-entry": true,
+};
+
+/** Whether what went wrong lies in the file, and not in storing it. */
+export const isFileError = (error: { readonly code: string }): error is YardFileError =>
+  Object.hasOwn(FILE_CODES, error.code);
+
 export function wordFileError(error: YardFileError): string {
   switch (error.code) {
     case "not-json":

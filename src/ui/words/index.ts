@@ -1,7 +1,7 @@
 export { type Step, wordAdvice } from "./advice";
 export { ROOM_NAMES, wordCalculationError } from "./calculations";
 export { OUTCOME_WORDS, wordEntry } from "./entries";
-export { wordError, wordFileError } from "./errors";
+export { isFileError, wordError, wordFileError } from "./errors";
 export { wordFigure, wordFigures } from "./figures";
 export { wordInterlock, wordNeed } from "./interlocks";
 export { batchWords, lotCode, markWords } from "./marks";

@@ -3,10 +3,11 @@ import type { VesselReading, YardReading } from "../../readings";
 import { type HeelFate, heelOf } from "../../readings/settle/heels";
 import { sludgeMostMm } from "../../readings/terms";
 import { muckTopMm } from "../../settling";
-import { capacityLitres } from "../../vessels";
+import { holdsLitres, maxHeightMm } from "../../vessels";
 import type { Advice, Rule } from "../advice";
 
 export type SettleMatter =
+  | { readonly code: "broken"; readonly rimMm: number; readonly mostMm: number }
   | {
       readonly code: "draw-off";
       readonly litres: number;
@@ -23,6 +24,25 @@ export type SettleMatter =
   | { readonly code: "wet"; readonly because: WaterWord["because"]; readonly share: number | null }
   | { readonly code: "overflow-full"; readonly into: VesselId; readonly roomLitres: number }
   | { readonly code: "clean-out"; readonly fullShare: number };
+
+/** A rim above its own shape: nothing can be said of it until it is measured again. */
+function broken({ vessels, now }: YardReading): Advice[] {
+  return vessels.flatMap(({ state: { vessel }, standing }): Advice[] =>
+    standing.broken
+      ? [
+          {
+            id: `broken ${vessel.id}`,
+            code: "broken",
+            dueAt: now,
+            station: roleOf(vessel.role).station,
+            vessel: vessel.id,
+            rimMm: vessel.rimMm,
+            mostMm: maxHeightMm(vessel.shape),
+          },
+        ]
+      : [],
+  );
+}
 
 /** Nothing under this is worth setting up a hose for. */
 const WORTH_DRAWING_LITRES = 5;
@@ -144,7 +164,7 @@ function poolHeel({ vessels, now }: YardReading): Advice[] {
   });
 }
 
-const roomIn = ({ state }: VesselReading): number => capacityLitres(state.vessel) - state.contents.total;
+const roomIn = ({ state }: VesselReading): number => holdsLitres(state.vessel) - state.contents.total;
 
 /** The tank a settler runs over into must be emptied before the next batch. */
 function overflowFull({ vessels, byId, now }: YardReading): Advice[] {
@@ -153,7 +173,7 @@ function overflowFull({ vessels, byId, now }: YardReading): Advice[] {
     const into = overflow && byId.get(overflow);
     if (state.vessel.role !== "settler" || !into) return [];
     const room = roomIn(into);
-    if (room >= OVERFLOW_ROOM_SHARE * capacityLitres(into.state.vessel)) return [];
+    if (room >= OVERFLOW_ROOM_SHARE * holdsLitres(into.state.vessel)) return [];
     return [
       {
         id: `overflow-full ${into.state.vessel.id}`,
@@ -171,6 +191,7 @@ function overflowFull({ vessels, byId, now }: YardReading): Advice[] {
 const OVERFLOW_ROOM_SHARE = 0.1;
 
 export const SETTLE_RULES: readonly Rule[] = [
+  { rank: 0, advise: broken },
   { rank: 5, advise: wet },
   { rank: 6, advise: drawOff },
   { rank: 7, advise: cleanOut },

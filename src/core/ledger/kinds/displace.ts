@@ -1,4 +1,4 @@
-import { capacityLitres } from "../../vessels";
+import { holdsLitres } from "../../vessels";
 import * as z from "../../zod";
 import { VesselId } from "../ids";
 import { Litres, Measured, Share } from "../schema/quantities";
@@ -33,7 +33,7 @@ export const displace = defineKind({
     const quality = qualityFrom(yard, header);
     const fed = takeOut(yard, header, amount, happenedAt);
     if (!fed.ok) return fed.error;
-    const room = Math.max(0, capacityLitres(settler.vessel) - settler.contents.total);
+    const room = Math.max(0, holdsLitres(settler.vessel) - settler.contents.total);
     const overLitres = fed.value.total - room;
     if (overLitres > 0) {
       const ran = takeOut(yard, body, { litres: overLitres }, happenedAt, "top", passingShare);

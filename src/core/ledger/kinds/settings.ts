@@ -1,10 +1,8 @@
 import * as z from "../../zod";
-import { Celsius, Millimetres, Name, Price, Share } from "../schema/quantities";
+import { AirCelsius, Celsius, Millimetres, Name, Price, Share } from "../schema/quantities";
 import { CoordinatesSchema } from "../schema/where";
 import { MOVES_NOTHING, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
-
-const ShedCelsius = z.number().min(-40).max(60).meta({ is: "celsius" });
 
 /** The yard's own marks; every one may be changed by its owner. */
 const SettingsSchema = z.object({
@@ -13,8 +11,8 @@ const SettingsSchema = z.object({
   marginMm: Millimetres,
   usedFactor: z.number().min(0.5).max(5),
   fatLimitShare: Share,
-  shedCelsius: ShedCelsius,
-  tonightLowCelsius: ShedCelsius,
+  shedCelsius: AirCelsius,
+  tonightLowCelsius: AirCelsius,
   volumeUnit: z.enum(["l", "gal", "impgal"]),
   temperatureUnit: z.enum(["c", "f"]),
   gloves: z.boolean(),
@@ -32,9 +30,9 @@ const SettingsSchema = z.object({
   windingFactor: z.number().min(1).max(3),
   /** How the shed's temperature goes on from the last that was logged. */
   shedAhead: z.enum(["held", "typed", "year"]),
-  shedAheadCelsius: ShedCelsius,
+  shedAheadCelsius: AirCelsius,
   /** January to December, the shed's means. */
-  shedMonthsCelsius: z.array(ShedCelsius).length(12),
+  shedMonthsCelsius: z.array(AirCelsius).length(12),
   energyPricePerKwh: Price,
   /** How hot the kettle makes oil to clear it, the heater's power and how slowly a lagged kettle cools. */
   warmToCelsius: Celsius.min(20).max(95).meta({ is: "celsius" }),

@@ -1,5 +1,5 @@
 import * as z from "../../zod";
-import { Celsius } from "../schema/quantities";
+import { AirCelsius } from "../schema/quantities";
 import { MOVES_NOTHING, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
@@ -8,7 +8,7 @@ export const weather = defineKind({
   title: "Temperature",
   version: 1,
   upcast: {},
-  data: z.object({ shedCelsius: Celsius.optional(), tonightLowCelsius: Celsius.optional() }),
+  data: z.object({ shedCelsius: AirCelsius.optional(), tonightLowCelsius: AirCelsius.optional() }),
   moves: MOVES_NOTHING,
   speaksOf: SPEAKS_OF_NONE,
   apply(yard, { happenedAt, data: { shedCelsius, tonightLowCelsius } }) {

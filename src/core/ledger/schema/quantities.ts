@@ -10,6 +10,8 @@ export const Litres = z.number().positive().max(MOST_LITRES).meta({ is: "litres"
 /** As `Litres`, and nothing at all may be said. */
 export const LitresOrNone = z.number().min(0).max(MOST_LITRES).meta({ is: "litres" });
 export const Celsius = z.number().min(-60).max(200).meta({ is: "celsius" });
+/** Of a shed, or of a night. */
+export const AirCelsius = z.number().min(-40).max(60).meta({ is: "celsius" });
 export const Millimetres = z.number().min(0).max(20_000).meta({ is: "mm" });
 export const Minutes = z.number().min(0).max(100_000).meta({ is: "minutes" });
 export const Share = z.number().min(0).max(1).meta({ is: "share" });

@@ -7,7 +7,7 @@ import {
   type VesselState,
   type YardState,
 } from "../../ledger";
-import { Refused, type Trust, trustOf } from "../../numerics";
+import { type Trust, trustOf } from "../../numerics";
 import {
   DIRT,
   type DirtKind,
@@ -22,7 +22,8 @@ import {
   pairOf,
 } from "../../settling";
 import { MS_PER_HOUR } from "../../units";
-import { capacityLitres, heightAtLitres } from "../../vessels";
+import { capacityLitres, heightAtLitres, isBroken } from "../../vessels";
+import { covered } from "../covered";
 import { provenanceOf } from "../vessel/dirt";
 import { assumed, mixOf, thicknessOf } from "../vessel/mixture";
 import { courseSince } from "./course";
@@ -84,20 +85,16 @@ export class GrainBook {
     const ofThis = this.digestState(state).pairs();
     const pairs = [...this.dependsOn(state).flatMap((s) => s.pairs()), ...ofThis];
     if (pairs.length === 0) return TYPICAL;
-    try {
-      const fit = fitPairs(pairs, 0);
-      const least = (ASSUMED_SPREAD * fit.value) / Math.sqrt(pairs.length + 1);
-      const spread = Math.max(fit.spread ?? 0, least);
-      return {
-        size: { value: fit.value, spread },
-        readings: pairs.length,
-        ofThis: ofThis.length,
-        trust: trustOf(fit.value, spread, pairs.length),
-      };
-    } catch (error) {
-      if (error instanceof Refused) return TYPICAL;
-      throw error;
-    }
+    const fit = covered(() => fitPairs(pairs, 0));
+    if (fit === null) return TYPICAL;
+    const least = (ASSUMED_SPREAD * fit.value) / Math.sqrt(pairs.length + 1);
+    const spread = Math.max(fit.spread ?? 0, least);
+    return {
+      size: { value: fit.value, spread },
+      readings: pairs.length,
+      ofThis: ofThis.length,
+      trust: trustOf(fit.value, spread, pairs.length),
+    };
   }
 
   /** The other observations that a vessel's grains are learnt from: earlier of itself, or of the same source's oil. */
@@ -154,7 +151,7 @@ export class GrainBook {
       dirt,
       source,
       pairs: () => {
-        known ??= tells(s) ? this.pairsIn(s, dirt) : [];
+        known ??= tells(s) && !isBroken(s.vessel) ? (covered(() => this.pairsIn(s, dirt)) ?? []) : [];
         return known;
       },
     };

@@ -11,6 +11,7 @@ import {
   type TemperaturePoint,
 } from "../../settling";
 import { MS_PER_HOUR } from "../../units";
+import { covered } from "../covered";
 import { WARMER_K } from "../terms";
 import { GrainBook } from "./grains";
 import { type HeatPlan, heatPlan } from "./heatPlan";
@@ -60,8 +61,11 @@ const MOST_SPAN_HOURS = 400 * 24;
 const ROOM_AFTER = 1.15;
 const NEVER_HOURS = 8_766_000;
 
-/** Null where nothing settles. */
-export function settleBench(yard: YardState, vessel: VesselId, now: string): SettleBench | null {
+/** Null where nothing settles, or where the models do not cover it. */
+export const settleBench = (yard: YardState, vessel: VesselId, now: string): SettleBench | null =>
+  covered(() => reckon(yard, vessel, now));
+
+function reckon(yard: YardState, vessel: VesselId, now: string): SettleBench | null {
   const book = new GrainBook(yard, now);
   const state = yard.vessels.get(vessel);
   if (!state) return null;

@@ -15,7 +15,7 @@ import {
   type TemperaturePoint,
 } from "../../settling";
 import { MS_PER_HOUR } from "../../units";
-import { capacityLitres, litresAtHeight } from "../../vessels";
+import { holdsLitres, isBroken, litresAtHeight } from "../../vessels";
 import { dirtOf } from "../vessel/dirt";
 import { mixOf, type Thickness, thicknessOf } from "../vessel/mixture";
 import { courseSince } from "./course";
@@ -23,7 +23,8 @@ import { GrainBook, type Grains } from "./grains";
 
 /** The layers as they are drawn: a ledger may hold a little more than the nominal rim, the drawing stops there. */
 export function layersShown(state: VesselState, parts: readonly PartLitres[], believeDips: boolean): Layer[] {
-  const fits = Math.min(1, capacityLitres(state.vessel) / state.contents.total);
+  if (isBroken(state.vessel)) return [];
+  const fits = Math.min(1, holdsLitres(state.vessel) / state.contents.total);
   const shown = parts.map((p) => ({ component: p.component, litres: p.litres * fits }));
   return layersOf(state.vessel, shown, believeDips ? linesRead(state) : null);
 }
@@ -67,7 +68,7 @@ export function questionOf(
   const thickness = thicknessOf(yard, state, parts);
   const mix = mixOf(parts, thickness);
   const { stirredAt } = state;
-  if (mix.length === 0 || !stirredAt) return null;
+  if (mix.length === 0 || !stirredAt || isBroken(state.vessel)) return null;
   const surfaceMm = oilTopMm(layers);
   const top = muckTopMm(layers);
   const scum = scumLitresOf(state, layers);

@@ -16,7 +16,7 @@ import {
   sigmaM2,
   stokesVelocityMPerS,
 } from "../../settling";
-import { capacityLitres, heightAtLitres } from "../../vessels";
+import { capacityLitres, heightAtLitres, isBroken } from "../../vessels";
 import { HEATER_EFFICIENCY, type HeatPlan } from "./heatPlan";
 import { USUAL_SETTLER } from "./settler";
 import { layersShown, type Question } from "./settlingQuestion";
@@ -95,7 +95,7 @@ function warm(q: Question, heat: HeatPlan): Way {
 const cleanLitres = (q: Question): number => mixLitres(q.mix);
 
 function displace(yard: YardState, q: Question): Way {
-  const settler = [...yard.vessels.values()].find((v) => v.vessel.role === "settler");
+  const settler = [...yard.vessels.values()].find((v) => v.vessel.role === "settler" && !isBroken(v.vessel));
   if (!settler) return { way: "displace", possible: false, because: "no-settler" };
   const rate = trickleRate(yard, settler, q);
   if (rate === null) return { way: "displace", possible: false, because: "never-clears" };

@@ -1,7 +1,7 @@
 import { factorOfViscosity, type MixPart, withUsedFactor } from "../../blending";
 import { calibrateCup, cupViscosity, fuelParts, type Part } from "../../fluids";
 import type { VesselState, YardState } from "../../ledger";
-import { OutOfRange, Refused } from "../../numerics";
+import { covered } from "../covered";
 
 /** How thick a lot is against its table: as the yard assumes, or as its own cup has said. */
 export interface Thickness {
@@ -27,17 +27,15 @@ export function thicknessOf(yard: YardState, state: VesselState, parts: readonly
   const time = state.quality.cupTime;
   const cup = time && yard.cups.get(time.cup);
   if (!time || !cup) return usual;
-  try {
+  // A cup that was calibrated anew may no longer explain an old time.
+  const found = covered(() => {
     const nu = cupViscosity(calibrateCup(cup.readings.map((r) => [r.nuMm2PerS, r.seconds])), time.seconds);
-    const usedFactor = factorOfViscosity(fuelParts(parts), nu.value, time.celsius);
-    if (usedFactor === null) return usual;
-    return {
-      usedFactor,
-      measured: { nuMm2PerS: nu.value, celsius: time.celsius, at: time.at, spreadMm2PerS: nu.spread },
-    };
-  } catch (error) {
-    // A cup that was calibrated anew may no longer explain an old time.
-    if (error instanceof Refused || error instanceof OutOfRange) return usual;
-    throw error;
-  }
+    return { nu, usedFactor: factorOfViscosity(fuelParts(parts), nu.value, time.celsius) };
+  });
+  if (!found || found.usedFactor === null) return usual;
+  const { nu, usedFactor } = found;
+  return {
+    usedFactor,
+    measured: { nuMm2PerS: nu.value, celsius: time.celsius, at: time.at, spreadMm2PerS: nu.spread },
+  };
 }

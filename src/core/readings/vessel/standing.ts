@@ -11,6 +11,7 @@ import {
 } from "../../settling";
 import { MS_PER_HOUR } from "../../units";
 import { capacityLitres, heightAtLitres, isBroken } from "../../vessels";
+import { covered } from "../covered";
 import type { GrainBook, Grains } from "../settle/grains";
 import { layersShown, questionOf } from "../settle/settlingQuestion";
 import { type Thickness, thicknessOf } from "./mixture";
@@ -24,6 +25,8 @@ export interface Standing {
   readonly layers: readonly Layer[];
   readonly dipped: boolean;
   readonly settling: Settling | null;
+  /** It settles, but colder, hotter or stranger than the models cover: no forecast is made. */
+  readonly uncovered: boolean;
   /** How thick its oil is: assumed, or as the owner's cup has said. */
   readonly thickness: Thickness;
   /** Its rim lies above its own shape: it is neither drawn nor forecast until it is measured again. */
@@ -54,6 +57,10 @@ export function standingOf(yard: YardState, state: VesselState, now: string, boo
   const litres = state.contents.total;
   const settles = roleOf(state.vessel.role).settles;
   const layers = layersShown(state, parts, settles);
+  const forecast =
+    settles && state.stirredAt
+      ? covered(() => settlingOf(yard, state, parts, layers, now, book) ?? undefined)
+      : undefined;
   return {
     litres,
     capacityLitres: capacity,
@@ -61,7 +68,8 @@ export function standingOf(yard: YardState, state: VesselState, now: string, boo
     components: byComponent(parts),
     layers,
     dipped: settles && state.dips.length > 0,
-    settling: settles && state.stirredAt ? settlingOf(yard, state, parts, layers, now, book) : null,
+    settling: forecast ?? null,
+    uncovered: forecast === null,
     thickness: thicknessOf(yard, state, parts),
     broken: false,
   };
@@ -75,6 +83,7 @@ const brokenStanding = (yard: YardState, state: VesselState, parts: readonly Par
   layers: [],
   dipped: false,
   settling: null,
+  uncovered: false,
   thickness: thicknessOf(yard, state, parts),
   broken: true,
 });

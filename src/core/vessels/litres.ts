@@ -25,12 +25,15 @@ export const capacityLitres = (v: VesselForm): number => litresAtHeight(v.shape,
 /** What a vessel of the yard holds to its rim; a broken one is not known to hold anything. */
 export const holdsLitres = (v: VesselForm): number => (isBroken(v) ? 0 : capacityLitres(v));
 
+/** Layers that fill a vessel to its rim may add up to a last bit more than it holds. */
+const ROUNDING = 1 + 1e-9;
+
 /** Height in mm at which so many litres stand. Range: 0 to the vessel's capacity. */
 export function heightAtLitres(v: VesselForm, litres: number): number {
   const capacity = capacityLitres(v);
-  requireRange("litres", litres, 0, capacity);
+  requireRange("litres", litres, 0, capacity * ROUNDING);
   if (litres === 0) return 0;
-  if (litres === capacity) return v.rimMm;
+  if (litres >= capacity) return v.rimMm;
   const model = modelOf(v.shape);
   const found = model.heightMm?.(v.shape, litres);
   if (found === undefined) return bisect((h) => model.litres(v.shape, h) - litres, 0, v.rimMm);

@@ -6,6 +6,9 @@ import { freshSource } from "../state";
 import { MOVES_NOTHING, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
+/** Nobody gives less at a time, and no container holds less. */
+const Cupful = Litres.min(0.1).meta({ is: "litres" });
+
 /** Who gives oil. Fresh, it has a name and a container; the rest is asked when it matters. */
 const SourceSchema = z.object({
   id: SourceId,
@@ -13,9 +16,9 @@ const SourceSchema = z.object({
   container: Name,
   fluid: Fluid.optional(),
   dirt: z.enum(["light-fryer", "meaty-fryer", "engine-oil"]).optional(),
-  usualLitres: Litres.optional(),
+  usualLitres: Cupful.optional(),
   fries: Words.optional(),
-  containerLitres: Litres.optional(),
+  containerLitres: Cupful.optional(),
   containerCount: z.number().int().min(1).max(1000).optional(),
   /** What they want for a litre; below nothing, what they pay to have it taken. */
   pricePerLitre: Money.min(-100).max(100).meta({ is: "money" }).optional(),

@@ -23,7 +23,7 @@ const VesselSchema = z.object({
   name: Name,
   role: z.enum(VESSEL_ROLES),
   shape: ShapeSchema,
-  rimMm: Millimetres.positive().meta({ is: "mm" }),
+  rimMm: Millimetres.min(1).meta({ is: "mm" }),
   /** Aboard a van, bus or trailer; absent: at home. */
   place: PlaceId.optional(),
   /** Kept for engine and gearbox oil. */

@@ -1,13 +1,9 @@
 import { act, render, screen } from "@testing-library/react";
-import type { AnchorHTMLAttributes } from "react";
-import { afterEach, beforeEach, expect, it, vi } from "vitest";
+import { beforeEach, expect, it, vi } from "vitest";
+import { page } from "@/store/page.testing";
 import { TestYard, testYardEachTime } from "@/store/testing";
 import { FlowWatch } from "./FlowWatch";
 import { dropFlow, type Flow, keepFlow, readFlows } from "./flow";
-
-const beep = vi.hoisted(() => vi.fn());
-vi.mock("@/ui/beep", () => ({ beep }));
-vi.mock("next/link", () => ({ default: (props: AnchorHTMLAttributes<HTMLAnchorElement>) => <a {...props} /> }));
 
 const NOW = "2026-11-24T13:32:00.000Z";
 const session = testYardEachTime([], NOW);
@@ -23,9 +19,7 @@ const flow = (more: Partial<Flow> = {}): Flow => ({
 
 beforeEach(() => {
   vi.useFakeTimers({ now: Date.parse(NOW), toFake: ["Date", "setInterval", "clearInterval"] });
-  beep.mockClear();
 });
-afterEach(() => void vi.useRealTimers());
 
 const show = () =>
   render(
@@ -45,15 +39,15 @@ it("says until when oil runs, sounds two minutes before and again at the end, on
   expect(screen.getByRole("status").textContent).toMatch(
     /^Stop at \d\d:\d\d: Drum 3 is running\. Then: Feed tub is full/,
   );
-  expect(beep).not.toHaveBeenCalled();
+  expect(page.beeped).not.toHaveBeenCalled();
   pass(28.5);
   expect(screen.getByRole("alert").textContent).toMatch(/^Stop at/);
-  expect(beep).toHaveBeenCalledTimes(1);
+  expect(page.beeped).toHaveBeenCalledTimes(1);
   pass(2);
   expect(screen.getByRole("alert").textContent).toMatch(/^Stop now/);
-  expect(beep).toHaveBeenCalledTimes(2);
+  expect(page.beeped).toHaveBeenCalledTimes(2);
   pass(1);
-  expect(beep).toHaveBeenCalledTimes(2);
+  expect(page.beeped).toHaveBeenCalledTimes(2);
   expect(screen.getByRole("link").getAttribute("href")).toBe("/settle?vessel=drum-3");
 });
 
@@ -66,7 +60,7 @@ it("is quiet when it was stopped, and about another yard's oil", () => {
   keepFlow(flow({ yard: "demo" }));
   pass(40);
   expect(screen.queryByRole("alert")).toBeNull();
-  expect(beep).not.toHaveBeenCalled();
+  expect(page.beeped).not.toHaveBeenCalled();
 });
 
 it("watches several at once; one that is begun anew counts from then", () => {

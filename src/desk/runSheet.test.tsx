@@ -1,5 +1,6 @@
 import { act, fireEvent, render, screen } from "@testing-library/react";
-import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { beforeEach, describe, expect, it, vi } from "vitest";
+import { page } from "@/store/page.testing";
 import { TestYard, testYardEachTime } from "@/store/testing";
 import { Button } from "@/ui";
 import { RunSheet, type SheetStep } from "./RunSheet";
@@ -7,29 +8,8 @@ import { useRunSheet } from "./useRunSheet";
 
 const NOW = "2026-11-24T13:32:00.000Z";
 const session = testYardEachTime([], NOW);
-const tones = vi.fn();
 
-class FakeAudio {
-  currentTime = 0;
-  destination = {};
-  close = async (): Promise<void> => undefined;
-  createGain() {
-    return { gain: { value: 0 }, connect: (to: unknown) => to };
-  }
-  createOscillator() {
-    return { frequency: { value: 0 }, connect: (to: unknown) => to, start: tones, stop: () => undefined };
-  }
-}
-
-beforeEach(() => {
-  vi.useFakeTimers({ now: Date.parse(NOW), toFake: ["Date", "setInterval", "clearInterval"] });
-  vi.stubGlobal("AudioContext", FakeAudio);
-  tones.mockClear();
-});
-afterEach(() => {
-  vi.useRealTimers();
-  vi.unstubAllGlobals();
-});
+beforeEach(() => void vi.useFakeTimers({ now: Date.parse(NOW), toFake: ["Date", "setInterval", "clearInterval"] }));
 
 const leave = vi.fn();
 const steps = (done: () => void): SheetStep[] => [
@@ -76,13 +56,13 @@ describe("a run sheet", () => {
     expect(screen.getByRole("timer").textContent).toMatch(/^1 h 30 min/);
     pass(31);
     expect(screen.getByRole("timer").textContent).toMatch(/^58:5\d|^59:/);
-    expect(tones).not.toHaveBeenCalled();
+    expect(page.beeped).not.toHaveBeenCalled();
     pass(60);
     expect(screen.getByRole("timer").textContent).toMatch(/^Time is up/);
-    expect(tones).toHaveBeenCalled();
-    const sounded = tones.mock.calls.length;
+    expect(page.beeped).toHaveBeenCalled();
+    const sounded = page.beeped.mock.calls.length;
     pass(5);
-    expect(tones.mock.calls.length).toBe(sounded);
+    expect(page.beeped.mock.calls.length).toBe(sounded);
   });
   it("outlives a closed tab: its place and its clock are there again", () => {
     const first = show();

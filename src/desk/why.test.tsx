@@ -1,26 +1,12 @@
 import { fireEvent, render, screen, waitFor } from "@testing-library/react";
-import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { explain } from "@/core/calculations";
+import { afterEach, beforeEach, describe, expect, it } from "vitest";
+import { page } from "@/store/page.testing";
 import type { YardSession } from "@/store/session";
 import { openTestYard, TestYard } from "@/store/testing";
 import { Why } from ".";
 
-const asked = vi.hoisted(() => ({ calls: [] as unknown[], cancelled: 0 }));
-vi.mock("next/navigation", () => ({ useSearchParams: () => new URLSearchParams(), usePathname: () => "/" }));
-vi.mock("@/workers", () => ({
-  askWhy: async (name: string, input: unknown) => {
-    asked.calls.push(input);
-    return explain(name, input);
-  },
-  cancelWork: () => {
-    asked.cancelled++;
-  },
-}));
-
 let session: YardSession;
 beforeEach(async () => {
-  asked.calls = [];
-  asked.cancelled = 0;
   session = await openTestYard([], "2026-11-24T13:32:00.000Z");
 });
 afterEach(() => session.close());
@@ -40,7 +26,7 @@ function open(): void {
 describe("the Why of a bench", () => {
   it("asks nothing before it is opened, and then tells the figure's whole story", async () => {
     const { container } = render(heat(15));
-    expect(asked.calls).toEqual([]);
+    expect(page.whys).toEqual([]);
     open();
     expect(await screen.findByText(/^Temperature: 70/)).toBeDefined();
     for (const words of [
@@ -57,10 +43,10 @@ describe("the Why of a bench", () => {
     open();
     await screen.findByText(/^Temperature: 70/);
     rerender(heat(15));
-    expect(asked.calls).toHaveLength(1);
+    expect(page.whys).toHaveLength(1);
     rerender(heat(20));
-    await waitFor(() => expect(asked.calls).toHaveLength(2));
-    expect(asked.cancelled).toBe(1);
+    await waitFor(() => expect(page.whys).toHaveLength(2));
+    expect(page.cancelled).toBe(1);
     expect(await screen.findByText(/^Temperature: 59/)).toBeDefined();
   });
   it("says why there is no answer", async () => {

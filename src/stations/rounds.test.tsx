@@ -1,7 +1,5 @@
 import { act, fireEvent, render, screen, waitFor, within } from "@testing-library/react";
-import type { AnchorHTMLAttributes } from "react";
 import { beforeEach, describe, expect, it, vi } from "vitest";
-import { calculate } from "@/core/calculations";
 import { demoYard } from "@/demo/demoYard";
 import { LogContext } from "@/desk";
 import { ContainerScreen } from "@/stations/container";
@@ -9,29 +7,14 @@ import { LabelsScreen } from "@/stations/labels";
 import { RoundScreen } from "@/stations/round";
 import { RoundsScreen } from "@/stations/rounds";
 import { SourceScreen } from "@/stations/source";
+import { page } from "@/store/page.testing";
 import { stampOf, TestYard, testYardEachTime } from "@/store/testing";
-
-const address = { query: "", push: vi.fn() };
-vi.mock("next/navigation", () => ({
-  useSearchParams: () => new URLSearchParams(address.query),
-  usePathname: () => "/",
-  useRouter: () => ({ push: address.push }),
-}));
-vi.mock("next/link", () => ({ default: (props: AnchorHTMLAttributes<HTMLAnchorElement>) => <a {...props} /> }));
-// The worker's own answer, without a worker.
-vi.mock("@/workers", () => ({
-  askWorker: async (name: never, input: never) => calculate(name, input),
-  askWhy: async () => ({ ok: false, error: { code: "cancelled" } }),
-  cancelWork: () => undefined,
-}));
 
 const NOW = "2026-11-24T13:32:00.000Z";
 const session = testYardEachTime(demoYard(Date.parse(NOW)), NOW);
 const log = { open: vi.fn() };
 
 beforeEach(() => {
-  address.query = "";
-  address.push.mockClear();
   log.open.mockClear();
 });
 
@@ -82,7 +65,7 @@ describe("sources", () => {
 
 describe("one source", () => {
   it("keeps what is known of it, and says what is wrong at the field", async () => {
-    address.query = "id=puffin";
+    page.query = "id=puffin";
     show(<SourceScreen />);
     type("What they fry or drain, how often", "churros");
     type("Usually ready", "-4");
@@ -97,12 +80,12 @@ describe("one source", () => {
     expect(screen.getByText("closed")).toBeTruthy();
   });
   it("of engine oil carries its caution", async () => {
-    address.query = "id=slip";
+    page.query = "id=slip";
     show(<SourceScreen />);
     expect(screen.getByText(/its sludge goes to a licensed recycler/)).toBeTruthy();
   });
   it("that is not there is said", () => {
-    address.query = "id=nobody";
+    page.query = "id=nobody";
     show(<SourceScreen />);
     expect(screen.getByRole("heading", { level: 1, name: "No such source" })).toBeTruthy();
   });
@@ -120,19 +103,19 @@ describe("a round", () => {
     expect(view().advice[0]?.code).toBe("go-on");
     unmount();
 
-    address.query = "stop=beacon";
+    page.query = "stop=beacon";
     const stop = show(<RoundScreen />);
     await pick(/^Clear/);
     await press("One jerrycan more");
     await waitFor(() => expect(screen.getByRole("button", { name: "Take 20 L into Trailer drum" })).toBeTruthy());
     await press("Take 20 L into Trailer drum");
-    await waitFor(() => expect(address.push).toHaveBeenCalled());
-    expect(address.push).toHaveBeenCalledWith("/round");
+    await waitFor(() => expect(page.pushed).toHaveBeenCalled());
+    expect(page.pushed).toHaveBeenCalledWith("/round");
     stop.unmount();
     expect(view().round?.called.get("beacon" as never)).toBeCloseTo(20, 9);
     expect(localStorage.length).toBe(0);
 
-    address.query = "";
+    page.query = "";
     show(<RoundScreen />);
     type("Way", "-3");
     await press(/^End it, 2 stops not called at/);
@@ -148,7 +131,7 @@ describe("a round", () => {
     await press("Set off");
     await waitFor(() => expect(view().round).not.toBeNull());
     unmount();
-    address.query = "stop=gannet";
+    page.query = "stop=gannet";
     const first = show(<RoundScreen />);
     await pick("Scoops");
     await press("One scoop more");
@@ -157,7 +140,7 @@ describe("a round", () => {
     show(<RoundScreen />);
     expect(screen.getByText("3 L")).toBeTruthy();
     await press("Refuse it");
-    await waitFor(() => expect(address.push).toHaveBeenCalled());
+    await waitFor(() => expect(page.pushed).toHaveBeenCalled());
     const visit = view().sources.find((s) => s.source.id === "gannet")?.lastVisit;
     expect(visit).toMatchObject({ outcome: "refused", look: null });
   });
@@ -210,7 +193,7 @@ describe("labels and what they open", () => {
     expect(screen.getByRole("button", { name: "Print 1 label" })).toBeTruthy();
   });
   it("open a container with its lots and its next step", async () => {
-    address.query = "vessel=carton-4";
+    page.query = "vessel=carton-4";
     show(<ContainerScreen />);
     expect(screen.getByRole("heading", { level: 1, name: "Carton 4" })).toBeTruthy();
     expect(screen.getByRole("heading", { name: "Keep Carton 4 apart" })).toBeTruthy();
@@ -219,7 +202,7 @@ describe("labels and what they open", () => {
     expect(log.open).toHaveBeenCalledWith("dip", { vessel: "carton-4" });
   });
   it("of a container that is not here says so", () => {
-    address.query = "vessel=gone";
+    page.query = "vessel=gone";
     show(<ContainerScreen />);
     expect(screen.getByRole("heading", { level: 1, name: "No such container" })).toBeTruthy();
   });

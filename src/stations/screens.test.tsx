@@ -1,5 +1,4 @@
 import { act, fireEvent, render, screen, waitFor, within } from "@testing-library/react";
-import type { AnchorHTMLAttributes } from "react";
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import Log from "@/app/Log";
 import { demoYard } from "@/demo/demoYard";
@@ -14,15 +13,8 @@ import { SettleScreen } from "@/stations/settle";
 import { ShedScreen } from "@/stations/shed";
 import { StoreScreen } from "@/stations/store";
 import { YardScreen } from "@/stations/yard";
+import { page } from "@/store/page.testing";
 import { stampOf, TestYard, testYardEachTime } from "@/store/testing";
-
-const address = { query: "", path: "/" };
-vi.mock("next/navigation", () => ({
-  useSearchParams: () => new URLSearchParams(address.query),
-  usePathname: () => address.path,
-}));
-vi.mock("next/link", () => ({ default: (props: AnchorHTMLAttributes<HTMLAnchorElement>) => <a {...props} /> }));
-vi.mock("next/dynamic", () => ({ default: () => () => <div data-testid="chart" /> }));
 
 const NOW = "2026-11-24T13:32:00.000Z";
 const demo = demoYard(Date.parse(NOW));
@@ -30,15 +22,6 @@ const session = testYardEachTime(demo, NOW);
 const log = { open: vi.fn() };
 
 beforeEach(() => {
-  const never = () => undefined;
-  window.matchMedia = ((media: string) => ({
-    matches: false,
-    media,
-    addEventListener: never,
-    removeEventListener: never,
-  })) as unknown as typeof window.matchMedia;
-  address.query = "";
-  address.path = "/";
   log.open.mockClear();
 });
 
@@ -129,7 +112,7 @@ describe("what a screen writes", () => {
     ).not.toContain("too-thick");
   });
   it("blend: petrol is not offered into a vehicle's tank, with the reason and no way round it", async () => {
-    address.query = "vessel=tractor-tank";
+    page.query = "vessel=tractor-tank";
     const written = await session().append(
       [{ kind: "purchase", data: { to: "kerosene-can" as never, fluid: "petrol", amount: { litres: 0.5 } } }],
       stampOf("petrol", NOW),
@@ -227,11 +210,11 @@ it("the yard sends each next step to its bench or to the Log, filled in", () => 
 });
 
 it("a plate has no button to the bench one stands at", () => {
-  address.path = "/kettle";
+  page.path = "/kettle";
   const { unmount } = show(<KettleScreen />);
   expect(screen.queryByRole("link", { name: /Fatty oil/ })).toBeNull();
   unmount();
-  address.path = "/";
+  page.path = "/";
   show(<YardScreen />);
   expect(screen.getByRole("link", { name: "Fatty oil: Kettle 12" }).getAttribute("href")).toBe("/kettle");
 });

@@ -1,6 +1,5 @@
 import { act, fireEvent, render, screen, waitFor, within } from "@testing-library/react";
-import type { AnchorHTMLAttributes } from "react";
-import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { beforeEach, describe, expect, it, vi } from "vitest";
 import type { Draft, Entry } from "@/core/ledger";
 import { demoYard } from "@/demo/demoYard";
 import { LogContext } from "@/desk";
@@ -9,17 +8,8 @@ import { FiningScreen } from "@/stations/fining";
 import { SettleScreen } from "@/stations/settle";
 import { SpinScreen } from "@/stations/spin";
 import { WarmScreen } from "@/stations/warm";
+import { page } from "@/store/page.testing";
 import { stampOf, TestYard, testYardEachTime } from "@/store/testing";
-
-const address = { query: "vessel=drum-5" };
-const pushed = vi.fn();
-vi.mock("next/navigation", () => ({
-  useSearchParams: () => new URLSearchParams(address.query),
-  usePathname: () => "/settle",
-  useRouter: () => ({ push: pushed }),
-}));
-vi.mock("next/link", () => ({ default: (props: AnchorHTMLAttributes<HTMLAnchorElement>) => <a {...props} /> }));
-vi.mock("next/dynamic", () => ({ default: () => () => <div data-testid="chart" /> }));
 
 const NOW = "2026-11-24T13:32:00.000Z";
 const session = testYardEachTime(demoYard(Date.parse(NOW)), NOW);
@@ -27,19 +17,11 @@ const log = { open: vi.fn() };
 
 // The bench counts seconds by the wall clock: it stands still with the yard's.
 beforeEach(() => void vi.useFakeTimers({ now: Date.parse(NOW), toFake: ["Date"] }));
-afterEach(() => void vi.useRealTimers());
 beforeEach(() => {
-  const never = () => undefined;
-  window.matchMedia = ((media: string) => ({
-    matches: false,
-    media,
-    addEventListener: never,
-    removeEventListener: never,
-  })) as unknown as typeof window.matchMedia;
-  address.query = "vessel=drum-5";
+  page.path = "/settle";
+  page.query = "vessel=drum-5";
   window.location.hash = "";
   log.open.mockClear();
-  pushed.mockClear();
 });
 
 const show = async (what: React.ReactNode) => {
@@ -184,7 +166,7 @@ describe("one tap", () => {
         kind: "purchase",
         data: { to: `aboard-${n}`, fluid: "canola", amount: { litres: 50 } },
       });
-    address.query = "vessel=aboard-1";
+    page.query = "vessel=aboard-1";
     await show(<SettleScreen />);
     press("Driven");
     await wrote("disturbed");
@@ -195,7 +177,7 @@ describe("one tap", () => {
 
 describe("the settler and the heels", () => {
   it("a batch goes through: out of the header, over into the tank", async () => {
-    address.query = "vessel=cone";
+    page.query = "vessel=cone";
     await show(<SettleScreen />);
     expect(screen.getByText(/^\d\.\d drops a second/)).toBeDefined();
     const before = [vessel("pail-7")?.litres ?? 0, vessel("cone")?.litres ?? 0];
@@ -208,7 +190,7 @@ describe("the settler and the heels", () => {
     expect(log.open).toHaveBeenCalledWith("drain", { from: "cone" });
   });
   it("is set up with its header, its overflow and its mark for sludge", async () => {
-    address.query = "vessel=cone";
+    page.query = "vessel=cone";
     await show(<SettleScreen />);
     press("Set up");
     type("Hold back grains from", "0");
@@ -220,7 +202,7 @@ describe("the settler and the heels", () => {
     expect(data("vessel").settler).toMatchObject({ cutUm: 15, header: "pail-7", overflow: "feed-tub" });
   });
   it("heels say what they are made of and where they go", async () => {
-    address.query = "vessel=heel-tub";
+    page.query = "vessel=heel-tub";
     await show(<SettleScreen />);
     expect(screen.getByRole("img", { name: /^Of 9\.9 L: / })).toBeDefined();
     press("Dispose");
@@ -245,7 +227,7 @@ describe("the run sheets", () => {
     expect(data("fining").gelatineG / data("fining").waterLitres).toBeCloseTo(40, 6);
     expect(vessel("drum-5")?.settling).toMatchObject({ wet: true, ready: false });
     press("Leave, and go on later");
-    expect(pushed).toHaveBeenCalledWith("/settle?vessel=drum-5");
+    expect(page.pushed).toHaveBeenCalledWith("/settle?vessel=drum-5");
   });
   it("warming writes how warm it was as the heater went off", async () => {
     await show(<WarmScreen />);

@@ -93,7 +93,7 @@ const inTime = (a: Raw, b: Raw): number => {
  * second and only then seen. Calls run one after another.
  */
 export class YardSession {
-  private timeline: Timeline = buildTimeline([]);
+  protected timeline: Timeline = buildTimeline([]);
   private unreadable = 0;
   private readonly memo = new ReadingMemo();
   /** The view the page was last given, so that only what differs from it is handed over. */
@@ -103,14 +103,14 @@ export class YardSession {
   };
   private last: Promise<unknown> = Promise.resolve();
 
-  private constructor(
-    private readonly db: YardDb,
+  protected constructor(
+    protected readonly db: YardDb,
     private readonly channel: BroadcastChannel,
   ) {}
 
   /** Opens a yard; `onChange` is called when another tab has written to it. */
   static async open(name: YardName, onChange: () => void): Promise<YardSession> {
-    const session = new YardSession(new YardDb(name), new BroadcastChannel(`brisk-barrel ${name}`));
+    const session = new this(new YardDb(name), new BroadcastChannel(`brisk-barrel ${name}`));
     session.channel.onmessage = () => void session.queue(() => session.load()).then(onChange);
     await session.queue(() => session.load());
     return session;

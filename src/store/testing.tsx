@@ -1,8 +1,8 @@
 import "fake-indexeddb/auto";
 import Dexie from "dexie";
 import { type ReactNode, useEffect, useState } from "react";
-import { afterEach, beforeEach } from "vitest";
-import type { Entry } from "@/core/ledger";
+import { afterAll, beforeAll, beforeEach } from "vitest";
+import type { Entry, Timeline } from "@/core/ledger";
 import { ok } from "@/core/units";
 import type { YardView } from "@/core/view";
 import { asAct, undo } from "./acts";
@@ -10,13 +10,50 @@ import type { YardClient } from "./client";
 import { type Stamp, YardSession } from "./session";
 import { type OpenYard, YardContext } from "./YardProvider";
 
+/** The real session on a fake database, that can be put back to where it began: filling it anew costs more than a test. */
+class ShelfSession extends YardSession {
+  private begun: Timeline | null = null;
+
+  async reset(): Promise<void> {
+    this.begun ??= this.timeline;
+    const { byId } = this.begun;
+    await this.db.entries.bulkDelete([...this.timeline.byId.keys()].filter((id) => !this.written.has(id)));
+    this.timeline = { ...this.begun, byId: new Map([...byId].filter(([id]) => this.written.has(id))) };
+  }
+
+  private get written(): ReadonlySet<string> {
+    this.known ??= new Set(this.begun?.byId.keys());
+    return this.known;
+  }
+  private known: ReadonlySet<string> | null = null;
+}
+
 /** A yard for tests of screens: the real session on a fake database, without a worker, at a clock that stands still. */
-export async function openTestYard(entries: readonly Entry[], nowIso: string): Promise<YardSession> {
-  const session = await YardSession.open("own", () => undefined);
+export async function openTestYard(entries: readonly Entry[], nowIso: string): Promise<ShelfSession> {
+  const session = (await ShelfSession.open("own", () => undefined)) as ShelfSession;
   await session.seed(entries, true);
   counter = 0;
   clock = nowIso;
   return session;
+}
+
+/** A fresh test yard before each test of a file, gone after them. */
+export function testYardEachTime(entries: readonly Entry[], nowIso: string): () => YardSession {
+  let session: ShelfSession;
+  beforeAll(async () => {
+    session = await openTestYard(entries, nowIso);
+    await session.reset();
+  });
+  beforeEach(async () => {
+    counter = 0;
+    clock = nowIso;
+    await session.reset();
+  });
+  afterAll(async () => {
+    session.close();
+    await Dexie.delete("brisk-barrel");
+  });
+  return () => session;
 }
 
 /** Who writes in a test, and when: an id that the test chooses. */
@@ -26,20 +63,6 @@ export const stampOf = (id: string, now: string, device = "shelf"): Stamp => ({
   device,
   look: { at: null, have: null },
 });
-
-/** A fresh test yard before each test of a file, gone after it. */
-export function testYardEachTime(entries: readonly Entry[], nowIso: string): () => YardSession {
-  let session: YardSession;
-  beforeEach(async () => {
-    localStorage.clear();
-    session = await openTestYard(entries, nowIso);
-  });
-  afterEach(async () => {
-    session.close();
-    await Dexie.delete("brisk-barrel");
-  });
-  return () => session;
-}
 
 let counter = 0;
 const newId = (): string => {

@@ -1,5 +1,5 @@
 export { type PlaceView, placeViews, type Range } from "./drive/places";
-export { ReadingMemo, slotOf } from "./memo";
+export { ReadingMemo } from "./memo";
 export { readYard, type VesselReading, type YardReading } from "./reading";
 export {
   askRound,
@@ -22,6 +22,7 @@ export { type Clearing, type SettleBench, settleBench, type Track } from "./sett
 export { heldUm, type SettlerDay, settlerDay, USUAL_SETTLER } from "./settle/settler";
 export { type SettlingQuestionData, settlingQuestion } from "./settle/settlingQuestion";
 export type { Way, WayName } from "./settle/ways";
+export { slotOf } from "./slot";
 export { SAFE_SHARE, safeLitres, staysApart } from "./terms";
 export { mixOf, type Thickness } from "./vessel/mixture";
 export { type Lot, pastOf, type VesselPast } from "./vessel/past";

@@ -4,12 +4,6 @@ import type { SourceView } from "./rounds/sourceView";
 import type { Owners, SourceFates } from "./rounds/worth";
 import type { Observation } from "./settle/grains";
 
-/** Forecasts are told to ten minutes: within them, what has not changed need not be reckoned again. */
-const SLOT_MS = 600_000;
-
-/** The end of the ten minutes that a moment lies in. */
-export const slotOf = (now: string): string => new Date(Math.ceil(Date.parse(now) / SLOT_MS) * SLOT_MS).toISOString();
-
 /** All that a vessel's reading depends on besides its own state and what was read of others. */
 interface Epoch {
   readonly now: string;

@@ -1,11 +1,9 @@
 import { render, screen, within } from "@testing-library/react";
-import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { calculate, calculationNamed, describeCalculation, type InputOf } from "@/core/calculations";
 import type { YardSession } from "@/store/session";
 import { openTestYard, TestYard } from "@/store/testing";
 import { AnswerList } from "./AnswerList";
-
-vi.mock("next/navigation", () => ({ useSearchParams: () => new URLSearchParams(), usePathname: () => "/" }));
 
 let session: YardSession;
 beforeEach(async () => {

@@ -1,29 +1,16 @@
 import { fireEvent, render, screen, waitFor } from "@testing-library/react";
-import type { AnchorHTMLAttributes, ReactNode } from "react";
-import { beforeEach, describe, expect, it, vi } from "vitest";
-import { calculateAny, describeCalculation, EVERY_CALCULATION, explain } from "@/core/calculations";
+import type { ReactNode } from "react";
+import { beforeEach, describe, expect, it } from "vitest";
+import { describeCalculation, EVERY_CALCULATION } from "@/core/calculations";
+import { page } from "@/store/page.testing";
 import type { YardSession } from "@/store/session";
 import { openTestYard, TestYard } from "@/store/testing";
-import type { Asked } from "@/workers";
 import { CalculationsScreen } from ".";
-
-const address = { query: "" };
-vi.mock("next/navigation", () => ({
-  useSearchParams: () => new URLSearchParams(address.query),
-  usePathname: () => "/calculations",
-}));
-vi.mock("next/link", () => ({ default: (props: AnchorHTMLAttributes<HTMLAnchorElement>) => <a {...props} /> }));
-// The same registry, without the worker round it.
-vi.mock("@/workers", () => ({
-  askWorker: async (name: string, input: unknown): Promise<Asked<unknown>> => calculateAny(name, input),
-  askWhy: async (name: string, input: unknown) => explain(name, input),
-  cancelWork: () => undefined,
-}));
 
 const described = EVERY_CALCULATION.map(describeCalculation);
 let session: YardSession;
 beforeEach(async () => {
-  address.query = "";
+  page.path = "/calculations";
   session = await openTestYard([], "2026-11-24T13:32:00.000Z");
   return () => session.close();
 });
@@ -34,7 +21,7 @@ const type = (label: string, text: string): void => {
 
 describe("the calculations page", () => {
   it.each(described.map((d) => [d.name, d] as const))("%s works out its example", async (name, d) => {
-    address.query = `name=${name}`;
+    page.query = `name=${name}`;
     const { container } = show(<CalculationsScreen calculations={described} />);
     expect(screen.getByRole("heading", { level: 1 }).textContent).toBe(d.title);
     await waitFor(() => expect(container.textContent).not.toContain("Working it out"));
@@ -42,7 +29,7 @@ describe("the calculations page", () => {
     expect(container.textContent).not.toMatch(/undefined|NaN|\[object|Infinity|No answer until/);
   });
   it("follows what is typed, says what is wrong at the field, and goes back to the example", async () => {
-    address.query = "name=fining";
+    page.query = "name=fining";
     show(<CalculationsScreen calculations={described} />);
     expect(await screen.findByText("400 g")).toBeDefined();
     type("Oil", "50");
@@ -66,7 +53,7 @@ describe("the calculations page", () => {
     expect(screen.getAllByText("None has that in its name.").length).toBeGreaterThan(0);
   });
   it("tells why when it is opened", async () => {
-    address.query = "name=fining";
+    page.query = "name=fining";
     const { container } = show(<CalculationsScreen calculations={described} />);
     await screen.findByText("400 g");
     const why = container.querySelector("details:has(summary)") && screen.getByText("Why?").closest("details");

@@ -12,6 +12,7 @@ import {
 } from "../../settling";
 import { MS_PER_HOUR } from "../../units";
 import { covered } from "../covered";
+import { slotOf } from "../slot";
 import { WARMER_K } from "../terms";
 import { GrainBook } from "./grains";
 import { type HeatPlan, heatPlan } from "./heatPlan";
@@ -63,7 +64,7 @@ const NEVER_HOURS = 8_766_000;
 
 /** Null where nothing settles, or where the models do not cover it. */
 export const settleBench = (yard: YardState, vessel: VesselId, now: string): SettleBench | null =>
-  covered(() => reckon(yard, vessel, now));
+  covered(() => reckon(yard, vessel, slotOf(now)));
 
 function reckon(yard: YardState, vessel: VesselId, now: string): SettleBench | null {
   const book = new GrainBook(yard, now);

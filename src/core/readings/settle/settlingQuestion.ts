@@ -16,6 +16,7 @@ import {
 } from "../../settling";
 import { MS_PER_HOUR } from "../../units";
 import { holdsLitres, isBroken, litresAtHeight } from "../../vessels";
+import { slotOf } from "../slot";
 import { dirtOf } from "../vessel/dirt";
 import { mixOf, type Thickness, thicknessOf } from "../vessel/mixture";
 import { courseSince } from "./course";
@@ -111,7 +112,8 @@ export interface SettlingQuestionData {
 const A_DROP_LITRES = 1e-5;
 
 /** What a vessel's forecast is reckoned from, at a moment; null where it has none. */
-export function settlingQuestion(yard: YardState, vessel: VesselId, now: string): SettlingQuestionData | null {
+export function settlingQuestion(yard: YardState, vessel: VesselId, at: string): SettlingQuestionData | null {
+  const now = slotOf(at);
   const state = yard.vessels.get(vessel);
   if (!state) return null;
   const parts = partsOf(state.contents, yard.parts);

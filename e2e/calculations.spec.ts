@@ -50,22 +50,25 @@ test("long work can be stopped, and lists are typed as data", async ({ page }) =
   await expect(answer(page)).toContainText("worth, less the way");
 });
 
-test("calculations and their Why work on a phone with no network", async ({ page, context }) => {
-  await page.setViewportSize({ width: 390, height: 844 });
-  await openDemo(page, "/calculations?name=heat");
-  await page.evaluate(async () => {
-    await navigator.serviceWorker.ready;
+test.describe("with what was fetched ahead", () => {
+  test.use({ serviceWorkers: "allow" });
+  test("calculations and their Why work on a phone with no network", async ({ page, context }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await openDemo(page, "/calculations?name=heat");
+    await page.evaluate(async () => {
+      await navigator.serviceWorker.ready;
+    });
+    await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+    await context.setOffline(true);
+    await page.reload();
+    await expect(answer(page)).toContainText("78.1 °C");
+    await page.getByText(/^All \d+ calculations$/).click();
+    await page.getByRole("link", { name: "Lye to weigh" }).click();
+    await expect(page.getByRole("heading", { level: 1 })).toHaveText("Lye to weigh");
+    await expect(answer(page)).toContainText(/\d g/);
+    await answer(page).getByText("Why?").click();
+    await expect(answer(page).getByRole("row", { name: /^Purity of the base/ })).toBeVisible();
   });
-  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
-  await context.setOffline(true);
-  await page.reload();
-  await expect(answer(page)).toContainText("78.1 °C");
-  await page.getByText(/^All \d+ calculations$/).click();
-  await page.getByRole("link", { name: "Lye to weigh" }).click();
-  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Lye to weigh");
-  await expect(answer(page)).toContainText(/\d g/);
-  await answer(page).getByText("Why?").click();
-  await expect(answer(page).getByRole("row", { name: /^Purity of the base/ })).toBeVisible();
 });
 
 test("other programs ask the same over HTTP, and are told what is wrong", async ({ request }) => {

@@ -22,7 +22,7 @@ async function goOffline(page: Page): Promise<void> {
 }
 
 test.describe("on a phone with no network", () => {
-  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, serviceWorkers: "allow" });
 
   test("plan, drive and log a three-stop round; then yard, forecast and worth have changed", async ({ page }) => {
     test.setTimeout(120_000);

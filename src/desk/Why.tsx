@@ -17,6 +17,11 @@ interface Props<N extends CalculationName> {
   readonly title?: string;
 }
 
+/** The Why of a calculation that is known only by name, with an input that its own form has read. */
+export const AnyWhy = (props: { readonly name: string; readonly input: unknown; readonly readings: string }) => (
+  <Why {...(props as Props<CalculationName>)} />
+);
+
 /** The Why of a figure: closed until asked, worked out off the page, and again when the figure changes. */
 export function Why<N extends CalculationName>({ name, input, readings, likely, more, title = "Why?" }: Props<N>) {
   const [open, setOpen] = useState(false);

@@ -24,4 +24,4 @@ export { useUnits } from "./useUnits";
 export { useVisits } from "./useVisits";
 export { VesselColumn } from "./VesselColumn";
 export { VesselTabs } from "./VesselTabs";
-export { Why } from "./Why";
+export { AnyWhy, Why } from "./Why";

@@ -187,6 +187,10 @@ describe("pressure, cream and flows left alone", () => {
       });
     expect(fill(2)).toEqual([]);
     expect(fill(5)).toEqual(["creamy-into-vehicle"]);
+    const oil = pour.parts.reduce((sum, p) => sum + p.amount, 0);
+    const at = (share: number): number => (oil * share) / (1 - share);
+    expect(fill(at(pour.fatLimitShare - 1e-9))).toEqual([]);
+    expect(fill(at(pour.fatLimitShare + 1e-9))).toEqual(["creamy-into-vehicle"]);
   });
   it("ends a flow left alone before the receiver or the battery does, and asks for an alarm", () => {
     const alone = { litres: 100, litresPerHour: 20, batteryWh: 100, pumpW: 15 };

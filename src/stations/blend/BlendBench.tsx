@@ -4,13 +4,14 @@ import { useMemo, useState } from "react";
 import { type MixPart, mixViscosityMm2PerS } from "@/core/blending";
 import { componentName } from "@/core/fluids";
 import { mixOf, type VesselView } from "@/core/readings";
+import { type BlendPlan, planBlend } from "@/core/readings/blend/plan";
 import { formatNumber } from "@/core/units";
 import { useNumber, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Choice, TextField } from "@/ui";
 import { MixBar } from "./MixBar";
+import { wordNoPlan } from "./noPlan";
 import { PourList } from "./PourList";
-import { type BlendPlan, planBlend, wordNoPlan } from "./plan";
 import type { Curve } from "./ViscosityChart";
 
 const ViscosityChart = dynamic(() => import("./ViscosityChart"), {

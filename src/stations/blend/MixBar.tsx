@@ -1,11 +1,11 @@
 "use client";
 import { useId } from "react";
 import { byComponent, componentName } from "@/core/fluids";
+import type { BlendPlan } from "@/core/readings/blend/plan";
 import { formatNumber } from "@/core/units";
 import { useUnits } from "@/desk";
 import { Button } from "@/ui";
 import { FILLS } from "@/ui/drawing/fills";
-import type { BlendPlan } from "./plan";
 
 interface Props {
   readonly plan: BlendPlan;

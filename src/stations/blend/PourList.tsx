@@ -3,12 +3,12 @@ import { useState } from "react";
 import { componentName } from "@/core/fluids";
 import type { Draft } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
+import type { BlendPlan } from "@/core/readings/blend/plan";
 import { formatNumber } from "@/core/units";
 import { Interlock, isRefused, useClearance, useTell, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Caution } from "@/ui";
 import { thicknessWords } from "@/ui/words";
-import type { BlendPlan } from "./plan";
 
 interface Props {
   readonly tank: VesselView;

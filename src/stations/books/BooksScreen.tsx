@@ -35,6 +35,9 @@ export function BooksScreen() {
             <Row name="Burned" value={units.litres(b.out.burned)} />
             <Row name="Disposed of" value={units.litres(b.out.disposed)} />
             <Row name="Lost in bags" value={units.litres(b.out.lost)} />
+            {Math.abs(b.convertedLitres) > 0.005 ? (
+              <Row name="Shrunk in the kettle" value={units.litres(b.convertedLitres)} />
+            ) : null}
             <Row name="Unaccounted" value={units.litres(b.out.unaccounted)} />
           </dl>
           <TimeTravel />

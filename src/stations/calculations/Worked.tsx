@@ -1,7 +1,7 @@
 "use client";
 import { type ReactNode, useEffect, useState } from "react";
 import type { CalculationError, Description, FieldInfo } from "@/core/calculations";
-import { Why } from "@/desk";
+import { AnyWhy } from "@/desk";
 import { AreaField, Bench, Button, SelectField, TextField } from "@/ui";
 import { ROOM_NAMES, wordCalculationError } from "@/ui/words";
 import { type Asked, askWorker, cancelWork } from "@/workers";
@@ -49,9 +49,7 @@ export function Worked({ calculation: c, list }: { calculation: Description; lis
               </div>
             ) : null}
           </div>
-          {asked?.ok && readable ? (
-            <Why name={c.name as never} input={input as never} readings="the figures in the form." />
-          ) : null}
+          {asked?.ok && readable ? <AnyWhy name={c.name} input={input} readings="the figures in the form." /> : null}
           <OtherPrograms name={c.name} input={input} />
         </>
       }

@@ -1,5 +1,6 @@
 "use client";
 import { useSearchParams } from "next/navigation";
+import { isPetrol } from "@/core/fluids";
 import type { VesselView } from "@/core/readings";
 import { StepButton, useLog, usePast, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
@@ -16,6 +17,8 @@ export function ContainerScreen() {
   const v = view.vessels.find((x) => x.vessel.id === id);
   return v ? <OneContainer vessel={v} /> : <NoContainer />;
 }
+
+const holdsPetrol = (v: VesselView): boolean => v.components.some((c) => isPetrol({ id: c.component }));
 
 function NoContainer() {
   return (
@@ -81,6 +84,10 @@ function OneContainer({ vessel: v }: { vessel: VesselView }) {
           ) : null}
           {v.settling?.readyAt && !v.settling.ready ? (
             <Row name="Clear about" value={shortDay(v.settling.readyAt)} />
+          ) : null}
+          {v.quality.dyed ? <Row name="Colour" value="some of it dyed, untaxed" /> : null}
+          {v.quality.petrolSince && holdsPetrol(v) ? (
+            <Row name="Petrol in it" value={`stood ${standingDays(v.quality.petrolSince, view.at)}`} />
           ) : null}
           {(v.quality.filteredUm ?? 0) > 0 ? <Row name="Filtered to" value={`${v.quality.filteredUm} µm`} /> : null}
         </dl>

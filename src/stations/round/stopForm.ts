@@ -137,7 +137,7 @@ export function readStop(
             to: to.vessel.id as VesselId,
             fluid,
             amount: { litres },
-            muck: muckOf(dirtOf(source.source, t, fluid), check),
+            muck: muckOf(dirtSaid(source.source, t, fluid), check),
             look: check.look,
             check,
             counted: { by: t.by, count: countOf(t, litres) },
@@ -176,7 +176,7 @@ const countOf = (t: StopTexts, litres: number): number =>
   t.by === "scoops" ? t.scoops : t.by === "jerrycans" ? t.jerrycans : litres;
 
 /** What was seen at the stop outranks what was known: meat, or an engine. */
-export function dirtOf(source: Source, t: StopTexts, fluid: FluidId): NonNullable<Source["dirt"]> {
+export function dirtSaid(source: Source, t: StopTexts, fluid: FluidId): NonNullable<Source["dirt"]> {
   if (t.check.fried === "engine" || FLUIDS[fluid].family === "engine") return "engine-oil";
   if (t.check.fried === "meat") return "meaty-fryer";
   return t.check.fried === "plants" ? "light-fryer" : (source.dirt ?? "light-fryer");
@@ -185,7 +185,7 @@ export function dirtOf(source: Source, t: StopTexts, fluid: FluidId): NonNullabl
 /** A source whose oil was not known is known from its first stop on. */
 export function learned(source: Source, t: StopTexts, fluid: FluidId): Source | null {
   if (source.fluid !== undefined && source.dirt !== undefined) return null;
-  return { ...source, fluid: source.fluid ?? fluid, dirt: source.dirt ?? dirtOf(source, t, fluid) };
+  return { ...source, fluid: source.fluid ?? fluid, dirt: source.dirt ?? dirtSaid(source, t, fluid) };
 }
 
 /** Null until it has been looked at, unless its smell alone decides. */

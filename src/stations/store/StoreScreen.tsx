@@ -1,9 +1,9 @@
 "use client";
+import { kinematicViscosityOf } from "@/core/readings/store/thickness";
 import { formatNumber } from "@/core/units";
 import { useLog, useUnits, VesselColumn } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, Caution } from "@/ui";
-import { kinematicViscosityOf } from "./thickness";
 
 /** Ready oil, fuels to thin with, and what waits to be taken away. */
 export function StoreScreen() {

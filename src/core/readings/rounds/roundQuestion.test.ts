@@ -40,7 +40,7 @@ const choice: RoundChoice = {
   ends: "home",
   leftOut: [],
 };
-const buy = (to: string, fluid: "canola" | "motor-oil" | "diesel", litres: number): Draft => ({
+const buy = (to: string, fluid: "canola" | "motor-oil" | "diesel" | "palm", litres: number): Draft => ({
   kind: "purchase",
   data: { to: vid(to), fluid, amount: { litres } },
 });
@@ -151,6 +151,10 @@ describe("a van, bus or trailer", () => {
     expect(place(known, buy("tank", "diesel", 40))?.range).toMatchObject({ km: 400, litres: 40, measuredKm: 0 });
     const ready: Draft = { kind: "vessel", data: { ...drum("clean", "ready"), place: trailer } };
     expect(place(known, buy("tank", "diesel", 40), ready, buy("clean", "canola", 60))?.range?.km).toBeCloseTo(1000, 9);
+    // What still settles, or would set in the cold, takes nobody anywhere.
+    const raw: Draft = { kind: "vessel", data: { ...drum("unclear", "settling"), place: trailer } };
+    expect(place(known, buy("tank", "diesel", 40), raw, buy("unclear", "canola", 60))?.range?.km).toBe(400);
+    expect(place(known, buy("tank", "diesel", 40), ready, buy("clean", "palm", 60))?.range?.km).toBe(400);
     const driven = place(known, buy("tank", "diesel", 52), trip(80))?.range;
     expect(driven).toMatchObject({ litresPer100Km: 15, measuredKm: 80, litres: 40 });
     expect(place(known, buy("tank", "diesel", 52), trip(20))?.range?.measuredKm).toBe(0);

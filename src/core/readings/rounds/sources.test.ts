@@ -27,6 +27,9 @@ function sourceOf(at: number, happened: readonly [number, Draft][], source: Part
     [0, { kind: "vessel", data: { ...drum("ready", "ready"), rimMm: 8000 } }],
     [0, { kind: "vessel", data: drum("waste", "waste") }],
     [0, { kind: "vessel", data: drum("kettle", "kettle") }],
+    [0, { kind: "vessel", data: drum("mix", "blend") }],
+    [0, { kind: "vessel", data: drum("tank", "tank") }],
+    [0, { kind: "vessel", data: drum("other", "settling") }],
     [0, { kind: "settings", data: { fuelPricePerLitre: 2, costPerKm: 0.5 } }],
     [0, { kind: "source", data: { ...kitchen, ...source } }],
   ];
@@ -110,6 +113,13 @@ describe("what a source is worth", () => {
     expect(sourceOf(40 * DAY, three).worth).toBeNull();
     expect(sourceOf(40 * DAY, three).expectedUsableShare).toBeCloseTo(0.8, 9);
     expect(sourceOf(40 * DAY, [...three.slice(0, 2), [35 * DAY, move("raw", "ready", 100, "top")]]).worth).toBeNull();
+  });
+  it("counts what stands blended or in a tank as fuel, and what still settles not at all", () => {
+    const into = (to: string) =>
+      sourceOf(60 * DAY, [...three, [40 * DAY, move("raw", to, 180, "top")]]).worth?.usableShare ?? null;
+    expect(into("mix")).toBeCloseTo(1, 9);
+    expect(into("tank")).toBeCloseTo(1, 9);
+    expect(into("other")).toBeNull();
   });
   it("is read off the lineage: fuel, sludge and fat of what has ended, and what all of it cost", () => {
     const done = sourceOf(60 * DAY, [

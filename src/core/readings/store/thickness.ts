@@ -1,6 +1,7 @@
-import { celsiusAtViscosity, mixViscosityMm2PerS } from "@/core/blending";
-import type { Settings } from "@/core/ledger";
-import { mixOf, type VesselView } from "@/core/readings";
+import { celsiusAtViscosity, mixViscosityMm2PerS } from "../../blending";
+import type { Settings } from "../../ledger";
+import { mixOf } from "../vessel/mixture";
+import type { VesselView } from "../vessel/vesselView";
 
 /** How thick a vessel's fuel is tonight, and how warm it must be to meet the pump limit; null for nothing but muck. */
 export function kinematicViscosityOf(

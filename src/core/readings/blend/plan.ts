@@ -7,10 +7,11 @@ import {
   type NoTopUp,
   scaledMix,
   topUp,
-} from "@/core/blending";
-import { flashPointCelsius } from "@/core/fluids";
-import type { Settings } from "@/core/ledger";
-import { mixOf, type VesselView } from "@/core/readings";
+} from "../../blending";
+import { flashPointCelsius } from "../../fluids";
+import type { Settings } from "../../ledger";
+import { mixOf } from "../vessel/mixture";
+import type { VesselView } from "../vessel/vesselView";
 
 export interface BlendPlan {
   readonly oilLitres: number;
@@ -57,10 +58,3 @@ export function planBlend(
     cetane: mixCetane(after),
   };
 }
-
-export const wordNoPlan = (no: NoPlan, limit: string): string =>
-  ({
-    "tank-full": "The tank is full to that mark. Nothing can be poured.",
-    "too-thick-even-with-thinner-only": `Even filled up with thinner alone it stays over ${limit}. Drain some first.`,
-    "no-fuel-in": `There is no ${"what" in no ? no.what : "fuel"} in what you chose.`,
-  })[no.code];

@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
-import { type Draft, type Entry, project, type VesselRole } from "@/core/ledger";
-import { drum, entry, iso, vid } from "@/core/ledger/testing";
-import type { VesselView } from "@/core/readings";
-import { viewYard } from "@/core/view";
-import { type BlendPlan, type NoPlan, planBlend, wordNoPlan } from "./plan";
+import { type Draft, type Entry, project, type VesselRole } from "../../ledger";
+import { drum, entry, iso, vid } from "../../ledger/testing";
+import { viewYard } from "../../view";
+import type { VesselView } from "..";
+import { type BlendPlan, type NoPlan, planBlend } from "./plan";
 
 const vessel = (id: string, role: VesselRole): Draft => ({ kind: "vessel", data: drum(id, role) });
 const buy = (to: string, fluid: "canola" | "diesel" | "kerosene" | "petrol", litres: number): Draft => ({
@@ -62,13 +62,5 @@ describe("planning a blend", () => {
     expect(plan("tank", "dry", 60)).toEqual({ code: "no-fuel-in", what: "thinner" });
     expect(plan("tank", "kero", 20)).toEqual({ code: "tank-full" });
     expect(plan("tank", "kero", 22)).toEqual({ code: "too-thick-even-with-thinner-only" });
-    for (const [tank, thinner, fill] of [
-      ["tank", "dry", 60],
-      ["tank", "kero", 20],
-      ["tank", "kero", 22],
-    ] as const) {
-      const no = plan(tank, thinner, fill);
-      expect("code" in no && wordNoPlan(no, "15 mm²/s")).toMatch(/\.$/);
-    }
   });
 });

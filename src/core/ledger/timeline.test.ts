@@ -43,7 +43,7 @@ describe("a timeline of thousands of entries", () => {
   it("replays over a copy as it was built fresh, wherever an entry is put in", () => {
     const around = timeline.snapshots.flatMap((s) => [-6, -5, -4, -3, -2, 1].map((by) => s.count + by));
     for (const at of [1, ...around]) {
-      const late = entry("late", at, { kind: "dip", data: { vessel: vid("A"), fatMm: 10 } }, 9999);
+      const late = entry("late", at, pickup("A", 0.5), 9999);
       const after = appendEntries({ ...timeline, byId: new Map(timeline.byId) }, [late]);
       const fresh = project([...entries, late]);
       expect(litres(after.head)).toEqual(litres(fresh));

@@ -9,8 +9,8 @@ test("void, correct, undo and time travel", async ({ page }) => {
 
   await test.step("correct a pickup", async () => {
     await pickup.getByRole("button", { name: "Correct" }).click();
-    await pickup.getByLabel("Litres").fill("17");
-    await pickup.getByRole("button", { name: "Put it right" }).click();
+    await page.getByLabel("Litres", { exact: true }).fill("17");
+    await page.getByRole("button", { name: "Put it right" }).click();
     await expect(
       page.getByRole("listitem").filter({ hasText: "Pickup 17 L" }).getByText("(a correction)"),
     ).toBeVisible();

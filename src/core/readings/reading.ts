@@ -4,6 +4,7 @@ import type { SourceView } from "./rounds/sourceView";
 import { waitingAt } from "./rounds/waiting";
 import { fatesOfSources, NO_FATES, worthOf } from "./rounds/worth";
 import { GrainBook } from "./settle/grains";
+import { slotBegan, slotOf } from "./slot";
 import { type Standing, standingOf } from "./vessel/standing";
 import { type VesselView, vesselViewOf } from "./vessel/vesselView";
 
@@ -15,6 +16,7 @@ export interface VesselReading {
 
 /** The yard as the rules and the benches read it: every vessel with how it stands, worked out once. */
 export interface YardReading {
+  /** What is due now is due from then: ten minutes at the most ago. */
   readonly now: string;
   readonly settings: Settings;
   readonly vessels: readonly VesselReading[];
@@ -27,7 +29,8 @@ export interface YardReading {
 }
 
 /** Reads a yard at a moment; what `memo` still holds and nothing has changed of is not reckoned again. */
-export function readYard(yard: YardState, now: string, memo: ReadingMemo): YardReading {
+export function readYard(yard: YardState, at: string, memo: ReadingMemo): YardReading {
+  const now = slotOf(at);
   const epoch = memo.at(yard, now);
   const book = new GrainBook(yard, now, (key, on, make) => memo.observations.get(key, [epoch, ...on], make));
   const readVessel = (state: VesselState): VesselReading =>
@@ -37,7 +40,7 @@ export function readYard(yard: YardState, now: string, memo: ReadingMemo): YardR
     });
   const vessels = [...yard.vessels.values()].map(readVessel);
   return {
-    now,
+    now: slotBegan(at),
     settings: yard.settings,
     vessels,
     byId: new Map(vessels.map((v) => [v.state.vessel.id, v])),

@@ -12,15 +12,7 @@ import {
   type VehicleState,
   type YardState,
 } from "../ledger";
-import {
-  type PlaceView,
-  placeViews,
-  ReadingMemo,
-  readYard,
-  type SourceView,
-  slotOf,
-  type VesselView,
-} from "../readings";
+import { type PlaceView, placeViews, ReadingMemo, readYard, type SourceView, type VesselView } from "../readings";
 
 /** All that a screen draws, in plain data, so that it can cross from a worker. */
 export interface YardView {
@@ -47,7 +39,7 @@ const DAY_MS = 86_400_000;
 
 /** What screens draw of a yard. Given the memo of the view before, only what has changed is reckoned anew. */
 export function viewYard(yard: YardState, now: string, memo: ReadingMemo = new ReadingMemo()): YardView {
-  const reading = readYard(yard, slotOf(now), memo);
+  const reading = readYard(yard, now, memo);
   const advice = advise(reading);
   const vessels = reading.vessels.map((v) => v.view);
   const dueBy = new Date(Date.parse(now) + DAY_MS).toISOString();

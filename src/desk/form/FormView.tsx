@@ -2,7 +2,7 @@
 import { type FormEvent, useState } from "react";
 import type { Draft } from "@/core/ledger";
 import { useYard } from "@/store";
-import { Button, Caution, Choice, TextField } from "@/ui";
+import { Button, Caution, Choice, SelectField, TextField } from "@/ui";
 import { currencySign } from "@/ui/words";
 import { Interlock } from "../Interlock";
 import { useClearance } from "../useClearance";
@@ -121,6 +121,16 @@ function FieldView({ field, form }: { field: Field; form: ReturnType<typeof useF
   const value = form.texts[field.name] ?? "";
   const set = (text: string): void => form.set(field.name, text);
   const error = form.errors[field.name];
+  if (field.kind === "choice" && field.listed)
+    return (
+      <SelectField
+        label={labelOf(field)}
+        options={field.options(view, form.values)}
+        value={value}
+        onChange={set}
+        error={error}
+      />
+    );
   if (field.kind === "choice")
     return (
       <Choice

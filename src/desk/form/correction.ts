@@ -48,7 +48,13 @@ function fieldOf(f: EntryField): Field {
     if (f.is === "text") return { ...common, kind: "text", first: () => String(value ?? "") };
     if (isListed(f)) {
       const first = typeof value === "boolean" ? (value ? YES : "no") : (value ?? "");
-      return { ...common, kind: "choice", options: (view) => optionsOf(f, view), first: () => first };
+      return {
+        ...common,
+        kind: "choice",
+        listed: isMany(f),
+        options: (view) => optionsOf(f, view),
+        first: () => first,
+      };
     }
   }
   const number = typeof value === "number" ? value : undefined;
@@ -68,6 +74,11 @@ const LISTED: ReadonlySet<EntryField["is"]> = new Set([
   "place",
   "cup",
 ]);
+/** More than this are drawn as a list; so are the yard's own things, of which there may be many. */
+const MOST_PLATES = 6;
+const isMany = ({ is, choices }: EntryField): boolean =>
+  is !== "yes-no" && (is !== "choice" || Object.keys(choices ?? {}).length > MOST_PLATES);
+
 const isListed = ({ is }: EntryField): boolean => LISTED.has(is);
 
 function optionsOf(f: EntryField, view: YardView): Option[] {

@@ -42,6 +42,8 @@ export type Field = Common &
   (
     | {
         readonly kind: "choice";
+        /** Drawn as a list: plates for all of them would fill the screen. */
+        readonly listed?: boolean;
         options(view: YardView, values: Values): Option[];
         /** What is chosen before anybody chooses. */
         first?(view: YardView, values: Values): string | undefined;

@@ -5,6 +5,7 @@ import { useTell } from "@/desk";
 import { correctionOf, FormView } from "@/desk/form";
 import { type Listed, useYard } from "@/store";
 import { Button, TextField } from "@/ui";
+import { Sheet } from "@/ui/Sheet";
 import { dayAndClock, wordEntry } from "@/ui/words";
 
 /** One entry: what it says, and the ways to take it back or put it right. Nothing is ever edited. */
@@ -79,7 +80,7 @@ function VoidForm({ entry, onDone }: { entry: Entry; onDone: () => void }) {
 function CorrectForm({ entry, onDone }: { entry: Entry; onDone: () => void }) {
   const form = useMemo(() => correctionOf(entry), [entry]);
   return (
-    <div className="mx-4 max-w-[560px] py-2">
+    <Sheet open title={`Put right: ${kindOf(entry.kind).title.toLowerCase()}`} onClose={onDone}>
       <FormView
         form={form}
         given={NOTHING}
@@ -87,7 +88,7 @@ function CorrectForm({ entry, onDone }: { entry: Entry; onDone: () => void }) {
         submit="Put it right"
         onDone={onDone}
       />
-    </div>
+    </Sheet>
   );
 }
 

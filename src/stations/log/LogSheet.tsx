@@ -22,7 +22,7 @@ const GROUPS: readonly { key: Verb["group"]; name: string }[] = [
 ];
 
 const FINDER = "log-finder";
-const BY_NAME = { keys: ["name", "alsoCalled"] };
+const BY_NAME = { keys: ["name", "alsoCalled"], threshold: matchSorter.rankings.CONTAINS };
 
 /** The Log: what just happened, by a key, a tap or a few letters typed. */
 export default function LogSheet({ verbs, benches, verb: asked, values, onClose }: Props) {
@@ -101,7 +101,7 @@ function useLetters(of: Letters | null): void {
       e.preventDefault();
       if (verb) of.pick(verb.key);
       else if (bench) document.getElementById(`bench-${bench.letter}`)?.click();
-      else document.getElementById(FINDER)?.querySelector("input")?.focus();
+      else document.getElementById(FINDER)?.querySelector("input")?.focus({ preventScroll: true });
     };
     window.addEventListener("keydown", press);
     return () => window.removeEventListener("keydown", press);

@@ -7,11 +7,11 @@ export type RoundsMatter =
   | { readonly code: "plan-round"; readonly full: readonly SourceId[]; readonly litres: number };
 
 /** A round that is being driven comes before everything. */
-function goOn({ round }: YardReading): Advice[] {
+function goOn({ round, now }: YardReading): Advice[] {
   if (!round) return [];
   const { id, stops } = round.round;
   const called = stops.filter((s) => round.called.has(s.source)).length;
-  return [{ id: `go-on ${id}`, code: "go-on", dueAt: round.startedAt, station: "rounds", called, stops: stops.length }];
+  return [{ id: `go-on ${id}`, code: "go-on", dueAt: now, station: "rounds", called, stops: stops.length }];
 }
 
 /** Containers this full run over before long, or are given to somebody else. */

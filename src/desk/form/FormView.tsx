@@ -112,6 +112,9 @@ function onTheClock(isoTime: string): string {
   return new Date(d.getTime() - d.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
 }
 
+/** What nobody has chosen must not look chosen. */
+const NOT_CHOSEN = [{ value: "", name: "Choose one" }];
+
 /** The temperature that litres were read at: seldom known, so it waits with the other details. */
 const isReadAt = (f: Field): boolean => /(^|\.)celsius$/.test(f.name);
 
@@ -121,16 +124,19 @@ function FieldView({ field, form }: { field: Field; form: ReturnType<typeof useF
   const value = form.texts[field.name] ?? "";
   const set = (text: string): void => form.set(field.name, text);
   const error = form.errors[field.name];
-  if (field.kind === "choice" && field.listed)
+  if (field.kind === "choice" && field.listed) {
+    const options = field.options(view, form.values);
+    const chosen = options.some((o) => o.value === value);
     return (
       <SelectField
         label={labelOf(field)}
-        options={field.options(view, form.values)}
+        options={chosen ? options : [...NOT_CHOSEN, ...options]}
         value={value}
         onChange={set}
         error={error}
       />
     );
+  }
   if (field.kind === "choice")
     return (
       <Choice

@@ -114,6 +114,7 @@ export const stockTake: Verb = {
       // What the book has as empty says nothing of what was found in it.
       kind: "choice",
       name: "gainOf",
+      listed: true,
       label: "What it is",
       options: () => COMPONENT_IDS.map((id) => ({ value: id, name: componentName(id) })),
       asked: isEmpty,

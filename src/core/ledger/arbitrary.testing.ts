@@ -35,7 +35,7 @@ export function arbitraryData(schema: z.ZodType): fc.Arbitrary<unknown> {
   if (schema instanceof z.ZodTuple) return fc.tuple(...(schema.def.items as z.ZodType[]).map(arbitraryData));
   if (schema instanceof z.ZodArray) return arrayOf(schema);
   if (schema instanceof z.ZodObject) return objectOf(schema.shape as Record<string, z.ZodType>);
-  if (schema instanceof z.ZodNumber) return numberOf(schema);
+  if (schema instanceof z.ZodNumber) return numberOf(schema, is);
   if (schema instanceof z.ZodString) return textOf(schema);
   throw new Error(`nothing is drawn for ${schema.def.type}`);
 }
@@ -57,9 +57,13 @@ function arrayOf(schema: z.ZodArray): fc.Arbitrary<unknown> {
   return fc.array(arbitraryData(schema.element as z.ZodType), { minLength: least, maxLength: Math.max(least, most) });
 }
 
-function numberOf(schema: z.ZodNumber): fc.Arbitrary<number> {
+const MEASURED = new Set(["litres", "kg"]);
+
+function numberOf(schema: z.ZodNumber, is: string | undefined): fc.Arbitrary<number> {
   const [min, max] = [schema.minValue ?? 0, schema.maxValue ?? 1000];
-  const [low, high] = [Math.max(min, -1e6), Math.min(max, 1e6)];
+  // Nobody measures less than a millilitre or a gram.
+  const least = min === 0 && MEASURED.has(is ?? "") ? 1e-3 : min;
+  const [low, high] = [Math.max(least, -1e6), Math.min(max, 1e6)];
   if (schema.isInt) return fc.integer({ min: Math.ceil(low), max: Math.floor(high) });
   // As often as not what a person would write; the ends else.
   const usual = fc.double({ min: low, max: Math.min(high, low + 100), noNaN: true });

@@ -24,8 +24,6 @@ export { DEFAULT_SETTINGS, type Settings } from "./kinds/settings";
 export type { Source } from "./kinds/source";
 export { tanksOf, type Vehicle } from "./kinds/vehicle";
 export type { Settler, Vessel } from "./kinds/vessel";
-export { VISIT_OUTCOMES } from "./kinds/visit";
-export { PAN_WORDS } from "./kinds/waterTest";
 export { byTime, deadIds, liveEntries, targetOf } from "./live";
 export { project } from "./project";
 export type { CupTime, Quality, WaterWord } from "./quality";
@@ -41,7 +39,7 @@ export {
   VESSEL_ROLES,
   type VesselRole,
 } from "./roles";
-export { type Check, CheckSchema, LOOKS } from "./schema/check";
+export { type Check, CheckSchema } from "./schema/check";
 export type { Measured, MeasuredOrAll } from "./schema/quantities";
 export { ShapeSchema } from "./schema/shape";
 export { type Access, AccessSchema, type Coordinates, CoordinatesSchema, type Spot } from "./schema/where";
@@ -65,3 +63,4 @@ export {
 } from "./state";
 export { appendEntries, buildTimeline, stepwise, type Timeline, yardAt } from "./timeline";
 export { readEntry } from "./upcast";
+export { LOOKS, PAN_WORDS, VISIT_OUTCOMES } from "./words";

@@ -1,4 +1,4 @@
-import { isFor, rolesFor, type Use } from "@/core/ledger";
+import { isFor, rolesFor, type Use } from "@/core/ledger/roles";
 import type { VesselView } from "@/core/readings";
 import { safeLitres } from "@/core/readings/terms";
 import type { YardView } from "@/core/view";

@@ -1,7 +1,7 @@
 "use client";
 import { useSearchParams } from "next/navigation";
 import { useState } from "react";
-import { isFor } from "@/core/ledger";
+import { isFor } from "@/core/ledger/roles";
 import type { VesselView } from "@/core/readings";
 import { useLog } from "@/desk";
 import { useYard } from "@/store";

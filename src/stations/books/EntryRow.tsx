@@ -1,12 +1,14 @@
 "use client";
-import { useMemo, useState } from "react";
-import { type Entry, fieldsOf, kindOf } from "@/core/ledger";
+import { lazy, Suspense, useMemo, useState } from "react";
+import { type Entry, fieldsOf } from "@/core/ledger";
 import { useTell } from "@/desk";
-import { correctionOf, FormView } from "@/desk/form";
 import { type Listed, useYard } from "@/store";
 import { Button, TextField } from "@/ui";
-import { Sheet } from "@/ui/Sheet";
-import { dayAndClock, wordEntry } from "@/ui/words";
+import { dayAndClock } from "@/ui/words";
+import { titleOf, wordEntry } from "@/ui/words/entries";
+
+// Its forms come when somebody corrects something, not with the list.
+const CorrectSheet = lazy(() => import("./CorrectSheet"));
 
 /** One entry: what it says, and the ways to take it back or put it right. Nothing is ever edited. */
 export function EntryRow({ entry, dead }: Listed) {
@@ -19,7 +21,7 @@ export function EntryRow({ entry, dead }: Listed) {
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
         <span className="w-[132px] font-plate text-[15px] text-ink-2">{dayAndClock(entry.happenedAt)}</span>
         <span className={`min-w-[200px] flex-1 ${dead ? "text-ink-2 line-through" : ""}`}>
-          <b className="font-plate text-[16px]">{kindOf(entry.kind).title}</b> {wordEntry(entry, view)}
+          <b className="font-plate text-[16px]">{titleOf(entry)}</b> {wordEntry(entry, view)}
           {entry.note ? <i> {entry.note}</i> : null}
           {entry.replaces ? " (a correction)" : ""}
           {entry.despite ? <b className="text-stop"> done although the app refused it</b> : null}
@@ -44,7 +46,11 @@ export function EntryRow({ entry, dead }: Listed) {
         )}
       </div>
       {doing === "void" ? <VoidForm entry={entry} onDone={() => setDoing(null)} /> : null}
-      {doing === "correct" ? <CorrectForm entry={entry} onDone={() => setDoing(null)} /> : null}
+      {doing === "correct" ? (
+        <Suspense>
+          <CorrectSheet entry={entry} onDone={() => setDoing(null)} />
+        </Suspense>
+      ) : null}
     </li>
   );
 }
@@ -76,20 +82,3 @@ function VoidForm({ entry, onDone }: { entry: Entry; onDone: () => void }) {
     </div>
   );
 }
-
-function CorrectForm({ entry, onDone }: { entry: Entry; onDone: () => void }) {
-  const form = useMemo(() => correctionOf(entry), [entry]);
-  return (
-    <Sheet open title={`Put right: ${kindOf(entry.kind).title.toLowerCase()}`} onClose={onDone}>
-      <FormView
-        form={form}
-        given={NOTHING}
-        was={{ happenedAt: entry.happenedAt, note: entry.note ?? "" }}
-        submit="Put it right"
-        onDone={onDone}
-      />
-    </Sheet>
-  );
-}
-
-const NOTHING = {};

@@ -1,7 +1,8 @@
 "use client";
 import { useState } from "react";
 import { FLUIDS, type FluidId, kinematicViscosityMm2PerS } from "@/core/fluids";
-import { type Cup, CupId } from "@/core/ledger";
+import type { Cup } from "@/core/ledger";
+import { asCupId } from "@/core/ledger/named";
 import { formatNumber, parsePlain } from "@/core/units";
 import { NumberField, useNumber, useTell, useUnits } from "@/desk";
 import { useYard } from "@/store";
@@ -44,7 +45,7 @@ export function Calibrate({ cup, onKept }: { cup: Cup | undefined; onKept: (id: 
     if (name.trim() === "") return setProblem("Give the can a name.");
     if (readings.length < 2)
       return setProblem("Two fluids at least: diesel and fresh oil, and better a half-and-half.");
-    const id = cup?.id ?? CupId.parse(newId());
+    const id = cup?.id ?? asCupId(newId());
     const refused = await tell(
       { kind: "cup", data: { id, name: name.trim(), readings: [...readings] } },
       `${name.trim()} is calibrated.`,

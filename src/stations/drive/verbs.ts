@@ -1,10 +1,11 @@
 import { ARRANGEMENT_IDS, type ArrangementId, arrangementOf } from "@/core/driving";
-import { tanksOf, VehicleId, VesselId } from "@/core/ledger";
+import { tanksOf } from "@/core/ledger";
+import { asVehicleId, asVesselId } from "@/core/ledger/named";
 import { allOrSome, amountFields, fromField, litresChips, mostThatFits, toField, type Verb } from "@/desk/form";
 import { vehicleName, vesselName } from "@/ui/words";
 
 /** A tank that no vehicle in the yard has: the ledger says so. */
-const NOBODYS = VehicleId.parse("none");
+const NOBODYS = asVehicleId("none");
 
 export const fill: Verb = {
   key: "fill",
@@ -22,13 +23,13 @@ export const fill: Verb = {
     ),
   ],
   build: (v, view) => {
-    const tank = VesselId.parse(v.text("to"));
+    const tank = asVesselId(v.text("to"));
     const owner = view.vehicles.find(({ vehicle }) => tanksOf(vehicle).includes(tank));
     return {
       kind: "fill",
       data: {
         vehicle: owner?.vehicle.id ?? NOBODYS,
-        from: VesselId.parse(v.text("from")),
+        from: asVesselId(v.text("from")),
         to: tank,
         amount: allOrSome(v, view),
       },
@@ -63,7 +64,7 @@ export const hours: Verb = {
     return {
       kind: "trip",
       data: {
-        vehicle: VehicleId.parse(v.text("vehicle")),
+        vehicle: asVehicleId(v.text("vehicle")),
         minutes: { startOnDiesel: 0, onOil: minutes, purge: 0 },
         burned: found?.kind === "single" ? [{ from: found.tank, litres }] : [],
       },
@@ -114,21 +115,21 @@ export const addVehicle: Verb = {
   ],
   build: (v, _, newId) => {
     const engine = {
-      id: VehicleId.parse(newId()),
+      id: asVehicleId(newId()),
       name: v.text("name"),
       burnLitresPerHour: v.number("burn"),
       ...(v.maybe("per100") !== undefined && { litresPer100Km: v.number("per100") }),
     };
     if (v.text("dieselTank") === "none")
-      return { kind: "vehicle", data: { ...engine, kind: "single", tank: VesselId.parse(v.text("oilTank")) } };
+      return { kind: "vehicle", data: { ...engine, kind: "single", tank: asVesselId(v.text("oilTank")) } };
     const returnTo = v.text("returnTo") as ArrangementId;
     return {
       kind: "vehicle",
       data: {
         ...engine,
         kind: "dual",
-        dieselTank: VesselId.parse(v.text("dieselTank")),
-        oilTank: VesselId.parse(v.text("oilTank")),
+        dieselTank: asVesselId(v.text("dieselTank")),
+        oilTank: asVesselId(v.text("oilTank")),
         returnTo,
         lineLitres: v.number("line"),
         pumpLitresPerMinute: v.number("pump"),

@@ -1,7 +1,8 @@
 "use client";
 import { useState } from "react";
 import { measuredLitres } from "@/core/fluids";
-import { type BagState, type Draft, VesselId } from "@/core/ledger";
+import type { BagState, Draft } from "@/core/ledger";
+import { asVesselId } from "@/core/ledger/named";
 import type { VesselView } from "@/core/readings";
 import { formatNumber, parseMinutes } from "@/core/units";
 import {
@@ -104,7 +105,7 @@ function Run({ from: first, feeds, into, bags }: RunProps) {
     kind: "filter-run",
     data: {
       from: from.vessel.id,
-      to: VesselId.parse(toId),
+      to: asVesselId(toId),
       bags: bags.map((b) => b.bag.id),
       amount: { litres: litres.value ?? most, celsius: view.settings.shedCelsius },
       minutes: minutes.value ?? 0,

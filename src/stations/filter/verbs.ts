@@ -1,4 +1,4 @@
-import { BagId } from "@/core/ledger";
+import { asBagId } from "@/core/ledger/named";
 import type { Verb } from "@/desk/form";
 
 export const bagService: Verb = {
@@ -27,7 +27,7 @@ export const bagService: Verb = {
       first: () => "washed",
     },
   ],
-  build: (v) => ({ kind: "bag-service", data: { bag: BagId.parse(v.text("bag")), what: v.text("what") as "washed" } }),
+  build: (v) => ({ kind: "bag-service", data: { bag: asBagId(v.text("bag")), what: v.text("what") as "washed" } }),
   said: (v) => `Bag ${v.text("what")}.`,
 };
 
@@ -45,7 +45,7 @@ export const addBag: Verb = {
   build: (v, _, newId) => ({
     kind: "bag",
     data: {
-      id: BagId.parse(newId()),
+      id: asBagId(newId()),
       name: `${v.number("ratingUm")} µm`,
       ratingUm: v.number("ratingUm"),
       areaM2: v.number("areaM2"),

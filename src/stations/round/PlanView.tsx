@@ -1,6 +1,7 @@
 "use client";
 import { useMemo, useState } from "react";
-import { RoundId, type SourceId } from "@/core/ledger";
+import type { SourceId } from "@/core/ledger";
+import { asRoundId } from "@/core/ledger/named";
 import { HOME, roomAlong } from "@/core/readings/rounds/roundQuestion";
 import { staysApart } from "@/core/readings/terms";
 import { onEarth } from "@/core/rounds";
@@ -75,7 +76,7 @@ export function PlanView() {
         {
           kind: "round",
           data: {
-            id: RoundId.parse(newId()),
+            id: asRoundId(newId()),
             by: choice.by,
             ends: choice.ends,
             stops: plan.order.map((s) => ({ source: idAt(s.stop), litres: s.litres })),

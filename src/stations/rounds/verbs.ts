@@ -1,5 +1,6 @@
 import { FLUIDS, type FluidId } from "@/core/fluids";
-import { LOOKS, type Place, PlaceId, SourceId, VehicleId, VesselId, VISIT_OUTCOMES } from "@/core/ledger";
+import { LOOKS, type Place, type PlaceId, VISIT_OUTCOMES } from "@/core/ledger";
+import { asPlaceId, asSourceId, asVehicleId, asVesselId } from "@/core/ledger/named";
 import type { VesselView } from "@/core/readings";
 import { isApart } from "@/core/readings/rounds/roundQuestion";
 import { staysApart } from "@/core/readings/terms";
@@ -79,8 +80,8 @@ export const pickup: Verb = {
     return {
       kind: "pickup",
       data: {
-        source: SourceId.parse(v.text("source")),
-        to: VesselId.parse(v.text("to")),
+        source: asSourceId(v.text("source")),
+        to: asVesselId(v.text("to")),
         fluid,
         amount: amount(v),
         muck: muckOf(source?.dirt ?? dirtOfFluid(fluid), { look }),
@@ -107,7 +108,7 @@ export const addSource: Verb = {
   build: (v, _, newId) => ({
     kind: "source",
     data: {
-      id: SourceId.parse(newId()),
+      id: asSourceId(newId()),
       name: v.text("name"),
       container: v.text("container"),
     },
@@ -142,7 +143,7 @@ export const visit: Verb = {
   build: (v) => ({
     kind: "visit",
     data: {
-      source: SourceId.parse(v.text("source")),
+      source: asSourceId(v.text("source")),
       outcome: v.text("outcome") as keyof typeof VISIT_OUTCOMES,
       reason: v.text("reason"),
     },
@@ -216,7 +217,7 @@ const placeFrom = (id: PlaceId, v: Values, spot: Place["spot"]): Place => ({
   name: v.text("name"),
   kind: v.text("kind") as Place["kind"],
   payloadKg: v.number("payloadKg"),
-  ...(v.text("vehicle") !== NO_VEHICLE && { vehicle: VehicleId.parse(v.text("vehicle")) }),
+  ...(v.text("vehicle") !== NO_VEHICLE && { vehicle: asVehicleId(v.text("vehicle")) }),
   ...(spot && { spot }),
 });
 
@@ -231,7 +232,7 @@ export const addPlace: Verb = {
   group: "yard",
   caution: CAUTION,
   fields: placeFields(() => undefined),
-  build: (v, _, newId) => ({ kind: "place", data: placeFrom(PlaceId.parse(newId()), v, undefined) }),
+  build: (v, _, newId) => ({ kind: "place", data: placeFrom(asPlaceId(newId()), v, undefined) }),
   said: (v) => `${v.text("name")} is in the yard. Containers can be kept aboard.`,
 };
 
@@ -255,7 +256,7 @@ export const changePlace: Verb = {
   ],
   build: (v, view) => ({
     kind: "place",
-    data: placeFrom(PlaceId.parse(v.text("place")), v, spotFrom(view, v)),
+    data: placeFrom(asPlaceId(v.text("place")), v, spotFrom(view, v)),
   }),
   said: (v) => `${v.text("name")} is changed from now on.`,
 };

@@ -1,6 +1,7 @@
 "use client";
 import { useState } from "react";
-import { type Draft, VesselId } from "@/core/ledger";
+import type { Draft } from "@/core/ledger";
+import { asVesselId } from "@/core/ledger/named";
 import type { Settling, VesselView } from "@/core/readings";
 import { formatNumber } from "@/core/units";
 import { Interlock, isRefused, NumberField, useClearance, useNumber, useTell, useUnits } from "@/desk";
@@ -32,7 +33,7 @@ export function GotForm({ vessel: v, settling: s, to, lineMm, most, hanging, got
     kind: "draw-off",
     data: {
       from: v.vessel.id,
-      to: VesselId.parse(to),
+      to: asVesselId(to),
       amount: { litres: litres.value ?? most },
       suctionMm: Math.round(lineMm),
       suspendedShare: Math.round(hanging * 1000) / 1000,

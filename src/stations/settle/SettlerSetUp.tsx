@@ -1,6 +1,7 @@
 "use client";
 import { useState } from "react";
-import { isFor, type Use, VesselId } from "@/core/ledger";
+import { isFor, type Use } from "@/core/ledger";
+import { asVesselId } from "@/core/ledger/named";
 import type { VesselView } from "@/core/readings";
 import { USUAL_SETTLER } from "@/core/readings/settle/settler";
 import { sludgeMostMm } from "@/core/readings/terms";
@@ -32,8 +33,8 @@ export function SettlerSetUp({ vessel: v, onDone }: { vessel: VesselView; onDone
     if (most.value === null || most.value < 1 || most.value >= v.vessel.rimMm)
       return most.refuse(`Below the overflow at ${formatMillimetres(v.vessel.rimMm)}.`);
     const settler = {
-      ...(header && { header: VesselId.parse(header) }),
-      ...(overflow && { overflow: VesselId.parse(overflow) }),
+      ...(header && { header: asVesselId(header) }),
+      ...(overflow && { overflow: asVesselId(overflow) }),
       cutUm: cut.value,
       hoursADay: hours.value,
       sludgeMostMm: most.value,

@@ -1,6 +1,7 @@
 "use client";
 import { useState } from "react";
-import { type Draft, PAN_WORDS } from "@/core/ledger";
+import type { Draft } from "@/core/ledger";
+import { PAN_WORDS } from "@/core/ledger/words";
 import type { VesselView } from "@/core/readings";
 import { formatNumber, parsePlain } from "@/core/units";
 import { NumberField, useLog, useNumber, useTell } from "@/desk";

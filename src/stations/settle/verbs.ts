@@ -1,5 +1,6 @@
 import { isMuck } from "@/core/fluids";
-import { PAN_WORDS, VesselId } from "@/core/ledger";
+import { PAN_WORDS } from "@/core/ledger";
+import { asVesselId } from "@/core/ledger/named";
 import type { YardView } from "@/core/view";
 import {
   amount,
@@ -40,8 +41,8 @@ export const drain: Verb = {
     ),
   ],
   build: (v, view) => {
-    const from = VesselId.parse(v.text("from"));
-    const to = VesselId.parse(v.text("to"));
+    const from = asVesselId(v.text("from"));
+    const to = asVesselId(v.text("to"));
     // A settler's bottom is its clean-out: its sludge counts from nought again.
     return vesselOf(view, from)?.vessel.role === "settler"
       ? { kind: "clean-out", data: { vessel: from, to, amount: amount(v) } }
@@ -70,7 +71,7 @@ export const dip: Verb = {
     return {
       kind: "dip",
       data: {
-        vessel: VesselId.parse(v.text("vessel")),
+        vessel: asVesselId(v.text("vessel")),
         ...read("fatMm"),
         ...read("waterMm"),
         ...read("oilMm"),
@@ -105,7 +106,7 @@ export const disturbed: Verb = {
   ],
   build: (v) => ({
     kind: "disturbed",
-    data: { vessel: VesselId.parse(v.text("vessel")), how: v.text("how") as "carried" },
+    data: { vessel: asVesselId(v.text("vessel")), how: v.text("how") as "carried" },
   }),
   said: (v, view) => `${vesselName(view, v.text("vessel"))} was ${v.text("how")}: its clock starts again.`,
 };
@@ -129,7 +130,7 @@ export const waterTest: Verb = {
   ],
   build: (v) => ({
     kind: "water-test",
-    data: { how: "hot-pan", vessel: VesselId.parse(v.text("vessel")), saw: v.text("saw") as "quiet" },
+    data: { how: "hot-pan", vessel: asVesselId(v.text("vessel")), saw: v.text("saw") as "quiet" },
   }),
   said: (v, view) => `${vesselName(view, v.text("vessel"))}: ${v.text("saw") === "quiet" ? "dry" : "wet"}.`,
 };

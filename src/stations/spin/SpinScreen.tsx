@@ -1,7 +1,8 @@
 "use client";
 import { useState } from "react";
 import { liquidOf } from "@/core/blending";
-import { type Draft, type Settings, VesselId } from "@/core/ledger";
+import type { Draft, Settings } from "@/core/ledger";
+import { asVesselId } from "@/core/ledger/named";
 import type { VesselView } from "@/core/readings";
 import { mixOf } from "@/core/readings/vessel/mixture";
 import { centrifugeLitresPerHour, FINES_KG_PER_M3, leftAfterPasses, sigmaM2 } from "@/core/settling";
@@ -132,7 +133,7 @@ function PassForm({ vessel: v, hours }: { vessel: VesselView; hours: number }) {
     kind: "spin",
     data: {
       from: v.vessel.id,
-      to: VesselId.parse(to),
+      to: asVesselId(to),
       amount: { litres: litres.value ?? most },
       pasteLitres: paste.value ?? 0,
       cutUm: c.cutUm,

@@ -1,5 +1,6 @@
 import { COMPONENT_IDS, type ComponentId, componentName, FLUIDS, type FluidId } from "@/core/fluids";
-import { VesselId } from "@/core/ledger";
+import { asVesselId } from "@/core/ledger/named";
+
 import type { YardView } from "@/core/view";
 import {
   allOrSome,
@@ -56,7 +57,7 @@ export const buy: Verb = {
   build: (v) => ({
     kind: "purchase",
     data: {
-      to: VesselId.parse(v.text("to")),
+      to: asVesselId(v.text("to")),
       fluid: v.text("fluid") as FluidId,
       amount: amount(v),
       ...(v.text("dyed") === DYED && { dyed: true }),
@@ -86,7 +87,7 @@ export const dispose: Verb = {
   ],
   build: (v, view) => ({
     kind: "dispose",
-    data: { from: VesselId.parse(v.text("from")), amount: allOrSome(v, view), layer: "mixed", where: v.text("where") },
+    data: { from: asVesselId(v.text("from")), amount: allOrSome(v, view), layer: "mixed", where: v.text("where") },
   }),
   said: (v, view, u) => `Disposed of ${u.litres(v.number("litres"))} from ${vesselName(view, v.text("from"))}.`,
 };
@@ -123,7 +124,7 @@ export const stockTake: Verb = {
   build: (v, view) => ({
     kind: "stock-take",
     data: {
-      vessel: VesselId.parse(v.text("vessel")),
+      vessel: asVesselId(v.text("vessel")),
       found: { litres: v.number("found") },
       ...(isEmpty(view, v) && { gainOf: v.text("gainOf") as ComponentId }),
     },

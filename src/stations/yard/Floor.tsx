@@ -9,7 +9,7 @@ import {
   useSensor,
   useSensors,
 } from "@dnd-kit/core";
-import { FLOORS, roleOf } from "@/core/ledger";
+import { FLOORS, roleOf } from "@/core/ledger/roles";
 import type { VesselView } from "@/core/readings";
 import type { YardView } from "@/core/view";
 import { useLog, VesselColumn } from "@/desk";

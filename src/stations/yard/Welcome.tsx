@@ -1,7 +1,8 @@
 "use client";
 import Link from "next/link";
 import { type FormEvent, useState } from "react";
-import { SourceId, VesselId } from "@/core/ledger";
+import { asSourceId, asVesselId } from "@/core/ledger/named";
+
 import { parseLitres } from "@/core/units";
 import { useNumber, useTell } from "@/desk";
 import { useYard } from "@/store";
@@ -27,7 +28,7 @@ export function Welcome() {
       setRefused(source.trim() === "" ? "Say who the oil is from." : "Say how many litres.");
       return;
     }
-    const [to, from] = [VesselId.parse(newId()), SourceId.parse(newId())];
+    const [to, from] = [asVesselId(newId()), asSourceId(newId())];
     const { shape, rimMm, role } = kind;
     // One act: a yard with a source and no oil would be neither empty nor begun.
     const reason = await tell(

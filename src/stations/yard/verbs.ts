@@ -1,4 +1,4 @@
-import { VesselId } from "@/core/ledger";
+import { asVesselId } from "@/core/ledger/named";
 import { isApart } from "@/core/readings/rounds/roundQuestion";
 import {
   allOrSome,
@@ -36,8 +36,8 @@ export const pour: Verb = {
   build: (v, view) => ({
     kind: "move",
     data: {
-      from: VesselId.parse(v.text("from")),
-      to: VesselId.parse(v.text("to")),
+      from: asVesselId(v.text("from")),
+      to: asVesselId(v.text("to")),
       amount: allOrSome(v, view),
       layer: "mixed",
     },

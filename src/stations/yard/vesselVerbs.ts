@@ -1,4 +1,5 @@
-import { PlaceId, roleOf, VESSEL_ROLES, type Vessel, VesselId, type VesselRole } from "@/core/ledger";
+import { roleOf, VESSEL_ROLES, type Vessel, type VesselRole } from "@/core/ledger";
+import { asPlaceId, asVesselId } from "@/core/ledger/named";
 import { maxHeightMm, type Shape } from "@/core/vessels";
 import type { YardView } from "@/core/view";
 import { type Field, type Values, type Verb, vesselOf } from "@/desk/form";
@@ -42,7 +43,7 @@ const whereKept = (of: Of): Field[] => [
 ];
 
 const placeOf = (v: Values) =>
-  v.text("place") !== "" && v.text("place") !== AT_HOME ? { place: PlaceId.parse(v.text("place")) } : {};
+  v.text("place") !== "" && v.text("place") !== AT_HOME ? { place: asPlaceId(v.text("place")) } : {};
 
 const rolesField = (first: (view: YardView, v: Values) => VesselRole | undefined): Field => ({
   kind: "choice",
@@ -91,7 +92,7 @@ export const addVessel: Verb = {
   build: (v, _, newId) => ({
     kind: "vessel",
     data: {
-      id: VesselId.parse(newId()),
+      id: asVesselId(newId()),
       name: v.text("name"),
       role: v.text("role") as VesselRole,
       shape: shapeFrom(presetOf(v.text("preset")).shape, v),

@@ -1,24 +1,20 @@
 import { componentName } from "@/core/fluids";
-import { type Entry, fieldsOf, type MeasuredOrAll, PAN_WORDS } from "@/core/ledger";
+import { type Entry, fieldsOf, kindOf, type MeasuredOrAll, PAN_WORDS } from "@/core/ledger";
 import { formatKilometres, formatMillimetres, formatMinutes, formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
 import { wordField } from "./fields";
-import { bagName, sourceName, vehicleName, vesselName } from "./names";
+import { bagName, OUTCOME_WORDS, sourceName, vehicleName, vesselName } from "./names";
 import { clarityWord } from "./settling";
 import { unitsOf } from "./units";
-
-export const OUTCOME_WORDS = {
-  taken: "taken",
-  refused: "refused",
-  closed: "closed",
-  nothing: "nothing there",
-} as const;
 
 /** What an entry of a kind without a sentence of its own says: its fields, by their names. */
 const fieldsWords = (e: Entry, view: YardView): string =>
   fieldsOf(e)
     .flatMap((f) => (f.value === undefined ? [] : [`${f.label.toLowerCase()} ${wordField(f, view)}`]))
     .join(", ");
+
+/** What the books call it. */
+export const titleOf = (e: Entry): string => kindOf(e.kind).title;
 
 /** What an entry says, in one line. */
 export function wordEntry(e: Entry, view: YardView): string {

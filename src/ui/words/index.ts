@@ -1,11 +1,10 @@
 export { type Step, wordAdvice } from "./advice";
 export { ROOM_NAMES, wordCalculationError } from "./calculations";
-export { OUTCOME_WORDS, wordEntry } from "./entries";
 export { isFileError, wordError, wordFileError } from "./errors";
 export { wordFigure, wordFigures } from "./figures";
 export { wordInterlock, wordNeed } from "./interlocks";
 export { batchWords, lotCode, markWords } from "./marks";
-export { contentsWords, mostlyWords, sourceName, vehicleName, vesselName } from "./names";
+export { contentsWords, mostlyWords, OUTCOME_WORDS, sourceName, vehicleName, vesselName } from "./names";
 export {
   accessWords,
   OFF_THE_WORLD,

@@ -1,4 +1,4 @@
-import { ROLES } from "@/core/ledger";
+import { ROLES } from "@/core/ledger/roles";
 import type { Lot, VesselView } from "@/core/readings";
 import { formatNumber } from "@/core/units";
 import { mostlyWords } from "./names";

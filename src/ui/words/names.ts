@@ -26,3 +26,10 @@ export function contentsWords(components: readonly { component: ComponentId; lit
   if (named.length <= 2) return named.join(" and ");
   return `${named.slice(0, 2).join(", ")} and ${named.length - 2} more`;
 }
+
+export const OUTCOME_WORDS = {
+  taken: "taken",
+  refused: "refused",
+  closed: "closed",
+  nothing: "nothing there",
+} as const;

@@ -9,11 +9,11 @@ import {
   mostlyWords,
   standingDays,
   wordAdvice,
-  wordEntry,
   wordError,
   wordFileError,
   wordQuantityError,
 } from ".";
+import { wordEntry } from "./entries";
 
 const NOW = Date.parse("2026-11-24T13:32:00Z");
 const nowIso = new Date(NOW).toISOString();

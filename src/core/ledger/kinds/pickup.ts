@@ -2,11 +2,12 @@ import type { ComponentId } from "../../fluids";
 import * as z from "../../zod";
 import { RoundId, SourceId, VesselId } from "../ids";
 import { UNKNOWN_QUALITY } from "../quality";
-import { CHECK_CALLED, CheckSchema, LOOKS } from "../schema/check";
+import { CHECK_CALLED, CheckSchema } from "../schema/check";
 import { Fluid, LitresOrNone, Measured, Money, Share } from "../schema/quantities";
 import type { Visit } from "../state";
 import { book, bringIn, pourIn } from "../transfer";
 import { callAt, roundFlaw, withVisit } from "../visits";
+import { LOOKS } from "../words";
 import { SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 

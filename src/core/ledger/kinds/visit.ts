@@ -3,10 +3,9 @@ import { RoundId, SourceId } from "../ids";
 import { CHECK_CALLED, CheckSchema } from "../schema/check";
 import type { Visit } from "../state";
 import { callAt, roundFlaw, withVisit } from "../visits";
+import { VISIT_OUTCOMES } from "../words";
 import { MOVES_NOTHING, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
-
-export const VISIT_OUTCOMES = { refused: "Refused it", closed: "Closed", nothing: "Nothing there" } as const;
 
 /** A stop at which nothing was taken, and why. */
 export const visit = defineKind({

@@ -2,14 +2,9 @@ import * as z from "../../zod";
 import { VesselId } from "../ids";
 import { Grams } from "../schema/quantities";
 import { changeVessel, vesselAt } from "../transfer";
+import { PAN_WORDS } from "../words";
 import { MOVES_NOTHING } from "./flow";
 import { defineKind } from "./kind";
-
-export const PAN_WORDS = {
-  quiet: "Quiet",
-  crackles: "Crackles",
-  foams: "Foams and spits",
-} as const;
 
 /** Is there water in it? A spoonful in a hot pan, or weighed before and after drying. */
 export const waterTest = defineKind({

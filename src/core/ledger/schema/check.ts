@@ -1,6 +1,5 @@
 import * as z from "../../zod";
-
-export const LOOKS = { clear: "Clear", creamy: "Creamy", wet: "Wet" } as const;
+import { LOOKS } from "../words";
 
 /** How a lot looked before it was taken: a jar held to the light, the nose, and what the kitchen says. */
 export const CheckSchema = z.object({

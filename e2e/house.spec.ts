@@ -53,17 +53,18 @@ test("an empty yard asks for one container and one pickup", async ({ page }) => 
   expect(bad).toEqual([]);
 });
 
-/** What axe holds against a page at the width it has, and whether it scrolls sideways there. */
-async function faultsOf(page: Page, path: string, tags: readonly string[]): Promise<string[]> {
-  const { violations } = await new AxeBuilder({ page }).withTags([...tags]).analyze();
+/** What axe holds against a page at the width it has, and whether it scrolls sideways there; colours are seen once. */
+async function faultsOf(page: Page, path: string, alreadySeen: readonly string[]): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"])
+    .disableRules([...alreadySeen])
+    .analyze();
   const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
   return [
     ...violations.map((v) => `${path}: ${v.id} ${v.nodes[0]?.html}`),
     ...(overflow > 0 ? [`${path} scrolls sideways`] : []),
   ];
 }
-
-const LEVEL_AA = ["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"];
 
 test("every page draws, is accessible and fits from 360 to 1280 px, and no request leaves the machine", async ({
   page,
@@ -74,9 +75,9 @@ test("every page draws, is accessible and fits from 360 to 1280 px, and no reque
   for (const path of PAGES) {
     await page.setViewportSize({ width: 1280, height: 800 });
     await openDemo(page, path);
-    const wide = await faultsOf(page, path, LEVEL_AA);
+    const wide = await faultsOf(page, path, []);
     await page.setViewportSize({ width: 360, height: 800 });
-    expect([...wide, ...(await faultsOf(page, path, LEVEL_AA))]).toEqual([]);
+    expect([...wide, ...(await faultsOf(page, path, ["color-contrast"]))]).toEqual([]);
   }
   expect(bad).toEqual([]);
 });

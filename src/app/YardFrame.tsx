@@ -67,73 +67,8 @@ export function YardFrame({ children }: { children: ReactNode }) {
   }));
 
   return (
-    <Frame
-      brand={
-        <YardLink
-          href="/"
-          label={`Brisk Barrel, ${view.settings.yardName}: the yard`}
-          className="block py-1 leading-none"
-        >
-          <span className="block font-plate text-[20px] font-semibold tracking-wide uppercase md:text-[22px] md:leading-[1.05]">
-            Brisk <br className="max-md:hidden" />
-            Barrel
-          </span>
-          <span className="block pt-1 font-plate text-[14px] text-on-deep">
-            {view.settings.yardName}
-            {name === "demo" ? <b className="ml-1.5 rounded-sm bg-due px-1 text-[12px] text-[#10211f]">demo</b> : null}
-          </span>
-        </YardLink>
-      }
-      pipe={
-        <Pipe
-          stops={stops}
-          link={(s, inside, label) => (
-            <YardLink href={`/${s.key}`} label={label} here={s.here} className={PIPE_LINK}>
-              {inside}
-            </YardLink>
-          )}
-        />
-      }
-      log={
-        <div className="flex items-center gap-2">
-          <YardLink
-            href="/shed"
-            label="Shed: marks and units"
-            className="flex min-h-[var(--target)] items-center px-2 font-plate text-[16px] text-on-deep"
-          >
-            Shed
-          </YardLink>
-          <Button onClick={() => log.open()} className="px-4" aria-keyshortcuts="l">
-            Log <kbd className="rounded border border-quiet px-1 text-[13px]">L</kbd>
-          </Button>
-        </div>
-      }
-      banner={
-        <>
-          <FlowWatch />
-          {at === null ? null : (
-            <div className="flex flex-wrap items-center gap-3 bg-warn-floor px-5 py-2">
-              <p>
-                You are looking at the yard as it stood on {dayAndClock(at)}, as we know it now. What you log still
-                happens now.
-              </p>
-              <Button onClick={() => travel(null)}>Back to now</Button>
-            </div>
-          )}
-          {unreadable > 0 ? (
-            <p role="alert" className="bg-warn-floor px-5 py-2">
-              {unreadable} stored entries cannot be read by this release. They are kept and left out of every figure.
-            </p>
-          ) : null}
-          {view.faults.length > 0 ? (
-            <p role="alert" className="bg-warn-floor px-5 py-2">
-              {view.faults.length} entries do not add up and move nothing. The books list them.
-            </p>
-          ) : null}
-        </>
-      }
-    >
-      {children}
+    <>
+      {/* First in the page: leaving a message gives focus back to where it came from, and at its end that would be a trap. */}
       <Toaster
         position="top-center"
         offset={{ top: 92 }}
@@ -141,7 +76,77 @@ export function YardFrame({ children }: { children: ReactNode }) {
         visibleToasts={1}
         toastOptions={{ closeButton: true }}
       />
-      <Keys open={keys} onClose={() => setKeys(false)} stations={STATIONS.map((s) => NAMES[s])} />
-    </Frame>
+      <Frame
+        brand={
+          <YardLink
+            href="/"
+            label={`Brisk Barrel, ${view.settings.yardName}: the yard`}
+            className="block py-1 leading-none"
+          >
+            <span className="block font-plate text-[20px] font-semibold tracking-wide uppercase md:text-[22px] md:leading-[1.05]">
+              Brisk <br className="max-md:hidden" />
+              Barrel
+            </span>
+            <span className="block pt-1 font-plate text-[14px] text-on-deep">
+              {view.settings.yardName}
+              {name === "demo" ? (
+                <b className="ml-1.5 rounded-sm bg-due px-1 text-[12px] text-[#10211f]">demo</b>
+              ) : null}
+            </span>
+          </YardLink>
+        }
+        pipe={
+          <Pipe
+            stops={stops}
+            link={(s, inside, label) => (
+              <YardLink href={`/${s.key}`} label={label} here={s.here} className={PIPE_LINK}>
+                {inside}
+              </YardLink>
+            )}
+          />
+        }
+        log={
+          <div className="flex items-center gap-2">
+            <YardLink
+              href="/shed"
+              label="Shed: marks and units"
+              className="flex min-h-[var(--target)] items-center px-2 font-plate text-[16px] text-on-deep"
+            >
+              Shed
+            </YardLink>
+            <Button onClick={() => log.open()} className="px-4" aria-keyshortcuts="l">
+              Log <kbd className="rounded border border-quiet px-1 text-[13px]">L</kbd>
+            </Button>
+          </div>
+        }
+        banner={
+          <>
+            <FlowWatch />
+            {at === null ? null : (
+              <div className="flex flex-wrap items-center gap-3 bg-warn-floor px-5 py-2">
+                <p>
+                  You are looking at the yard as it stood on {dayAndClock(at)}, as we know it now. What you log still
+                  happens now.
+                </p>
+                <Button onClick={() => travel(null)}>Back to now</Button>
+              </div>
+            )}
+            {unreadable > 0 ? (
+              <p role="alert" className="bg-warn-floor px-5 py-2">
+                {unreadable} stored entries cannot be read by this release. They are kept and left out of every figure.
+              </p>
+            ) : null}
+            {view.faults.length > 0 ? (
+              <p role="alert" className="bg-warn-floor px-5 py-2">
+                {view.faults.length} entries do not add up and move nothing. The books list them.
+              </p>
+            ) : null}
+          </>
+        }
+      >
+        {children}
+        <Keys open={keys} onClose={() => setKeys(false)} stations={STATIONS.map((s) => NAMES[s])} />
+      </Frame>
+    </>
   );
 }

@@ -107,6 +107,21 @@ export function pourIn(yard: YardState, to: VesselId, poured: Contents, at: stri
   });
 }
 
+/** Out of one vessel and into another, with what it is like; the bottom of it, the top, or a share of all. */
+export function moveOil(
+  yard: YardState,
+  { from, to, amount }: { readonly from: VesselId; readonly to: VesselId; readonly amount: MeasuredOrAll },
+  at: string,
+  layer: Layer = "mixed",
+  suspendedShare = 0,
+): Flaw | undefined {
+  const quality = qualityFrom(yard, from, layer);
+  const moved = takeOut(yard, from, amount, at, layer, suspendedShare);
+  if (!moved.ok) return moved.error;
+  pourIn(yard, to, moved.value, at, { quality, celsius: amount.celsius });
+  return undefined;
+}
+
 /** Changes what is known of a vessel, so that it can be put back. */
 export function changeVessel(yard: YardState, id: VesselId, more: Partial<VesselState>): void {
   const state = vesselAt(yard, id);

@@ -1,7 +1,7 @@
 import * as z from "../../zod";
 import { VesselId } from "../ids";
 import { Measured } from "../schema/quantities";
-import { changeVessel, pourIn, qualityFrom, takeOut } from "../transfer";
+import { changeVessel, moveOil } from "../transfer";
 import { flow, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
@@ -15,10 +15,8 @@ export const cleanOut = defineKind({
   moves: ({ vessel, to, amount }) => [flow("pour", vessel, to, amount, "bottom")],
   speaksOf: SPEAKS_OF_NONE,
   apply(yard, { happenedAt, data: { vessel, to, amount } }) {
-    const quality = qualityFrom(yard, vessel, "bottom");
-    const muck = takeOut(yard, vessel, amount, happenedAt, "bottom");
-    if (!muck.ok) return muck.error;
-    pourIn(yard, to, muck.value, happenedAt, { quality, celsius: amount.celsius });
+    const flaw = moveOil(yard, { from: vessel, to, amount }, happenedAt, "bottom");
+    if (flaw) return flaw;
     changeVessel(yard, vessel, { cleanedAt: happenedAt, fedLitres: 0, dips: [] });
     return undefined;
   },

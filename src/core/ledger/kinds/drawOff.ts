@@ -1,7 +1,7 @@
 import * as z from "../../zod";
 import { VesselId } from "../ids";
 import { ClarityStep, Forecast, Measured, Millimetres, Minutes, Share } from "../schema/quantities";
-import { pourIn, qualityFrom, takeOut, vesselAt } from "../transfer";
+import { moveOil, vesselAt } from "../transfer";
 import { flow, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
@@ -27,12 +27,11 @@ export const drawOff = defineKind({
   }),
   moves: ({ from, to, amount }) => [flow("pour", from, to, amount, "top")],
   speaksOf: SPEAKS_OF_NONE,
-  apply(yard, { happenedAt, data: { from, to, amount, suspendedShare, came } }) {
+  apply(yard, { happenedAt, data }) {
+    const { from, suspendedShare, came } = data;
     const { stirredAt, drawnAt, vessel } = vesselAt(yard, from);
-    const quality = qualityFrom(yard, from);
-    const drawn = takeOut(yard, from, amount, happenedAt, "top", suspendedShare);
-    if (!drawn.ok) return drawn.error;
-    pourIn(yard, to, drawn.value, happenedAt, { quality, celsius: amount.celsius });
+    const flaw = moveOil(yard, data, happenedAt, "top", suspendedShare);
+    if (flaw) return flaw;
     // What runs over from a settler was never waited for.
     if (stirredAt === null || drawnAt !== null || vessel.role === "settler") return undefined;
     const first = { vessel: from, since: stirredAt, at: happenedAt, came: came ?? null };

@@ -1,7 +1,7 @@
 import * as z from "../../zod";
 import { VehicleId, VesselId } from "../ids";
 import { MeasuredOrAll } from "../schema/quantities";
-import { pourIn, qualityFrom, takeOut } from "../transfer";
+import { moveOil } from "../transfer";
 import { flow, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
@@ -14,13 +14,9 @@ export const fill = defineKind({
   data: z.object({ vehicle: VehicleId, from: VesselId, to: VesselId, amount: MeasuredOrAll }),
   moves: ({ from, to, amount }) => [flow("fill", from, to, amount)],
   speaksOf: SPEAKS_OF_NONE,
-  apply(yard, { happenedAt, data: { vehicle, from, to, amount } }) {
-    if (!yard.vehicles.has(vehicle)) return { code: "unknown-vehicle", vehicle };
-    const quality = qualityFrom(yard, from);
-    const filled = takeOut(yard, from, amount, happenedAt);
-    if (!filled.ok) return filled.error;
-    pourIn(yard, to, filled.value, happenedAt, { quality, celsius: amount.celsius });
-    return undefined;
+  apply(yard, { happenedAt, data }) {
+    const { vehicle } = data;
+    return yard.vehicles.has(vehicle) ? moveOil(yard, data, happenedAt) : { code: "unknown-vehicle", vehicle };
   },
   called: {
     vehicle: "Vehicle",

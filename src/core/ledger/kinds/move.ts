@@ -1,7 +1,7 @@
 import * as z from "../../zod";
 import { VesselId } from "../ids";
 import { Layer, MeasuredOrAll } from "../schema/quantities";
-import { pourIn, qualityFrom, takeOut } from "../transfer";
+import { moveOil } from "../transfer";
 import { flow, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
@@ -18,13 +18,7 @@ export const move = defineKind({
   data: z.object({ from: VesselId, to: VesselId, amount: MeasuredOrAll, layer: Layer }),
   moves: ({ from, to, amount, layer }) => [flow("pour", from, to, amount, layer)],
   speaksOf: SPEAKS_OF_NONE,
-  apply(yard, { happenedAt, data: { from, to, amount, layer } }) {
-    const quality = qualityFrom(yard, from, layer);
-    const moved = takeOut(yard, from, amount, happenedAt, layer);
-    if (!moved.ok) return moved.error;
-    pourIn(yard, to, moved.value, happenedAt, { quality, celsius: amount.celsius });
-    return undefined;
-  },
+  apply: (yard, { happenedAt, data }) => moveOil(yard, data, happenedAt, data.layer),
   called: {
     from: "From",
     to: "Into",

@@ -21,6 +21,14 @@ export {
   type Part,
 } from "./composition";
 export { densityKgPerL, hydrometerRho15KgPerL, waterDensityKgPerM3 } from "./density";
+export {
+  DIRT_KIND_IDS,
+  DIRT_KINDS,
+  type DirtKind,
+  dirtOfFluid,
+  dirtSeenAs,
+  type MuckShares,
+} from "./dirtKind";
 export { type FireHazard, type FluidLitres, fireHazard, flashPointCelsius, holdsPetrol, isPetrol } from "./flash";
 export { type CupReading, calibrateCup, cupViscosity, type FlowCup } from "./flowCup";
 export { type Liquid, OIL_J_PER_KG_K, oilOf } from "./liquid";

@@ -1,3 +1,4 @@
+import { DIRT_KINDS, FLUIDS } from "../fluids";
 import type { Place, PlaceId, Settings, Source, Vessel } from "../ledger";
 import { coneTopMm, holdsLitres } from "../vessels";
 
@@ -12,7 +13,8 @@ export const KG_PER_LITRE = 1;
 
 /** Engine and gearbox oil is kept apart. */
 export const staysApart = (s: Pick<Source, "dirt" | "fluid">): boolean =>
-  s.dirt === "engine-oil" || s.fluid === "motor-oil" || s.fluid === "atf";
+  (s.dirt !== undefined && DIRT_KINDS[s.dirt].seenAs === "engine") ||
+  (s.fluid !== undefined && FLUIDS[s.fluid].family === "engine");
 
 const USUAL_MINUTES = 15;
 export const minutesAt = (s: Source): number => s.minutesThere ?? USUAL_MINUTES;

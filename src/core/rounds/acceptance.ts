@@ -1,3 +1,5 @@
+import { DIRT_KINDS, type DirtKind, type MuckShares } from "../fluids";
+
 /** How a lot looks before it is taken. */
 export interface Acceptance {
   readonly look: "clear" | "creamy" | "wet";
@@ -51,30 +53,16 @@ export function judgeLot(a: Acceptance): { verdict: Verdict; reasons: VerdictRea
   return { verdict, reasons: reasons.length > 0 ? reasons.map((r) => r.reason) : ["clear"] };
 }
 
-/** Water, sludge and fat as shares of the litres. */
-export interface MuckShares {
-  readonly water: number;
-  readonly sludge: number;
-  readonly "fryer-fat": number;
-}
-
-/** What comes with a lot until it has settled and been seen: by where it comes from. Typical values, wrong for somebody. */
-const USUAL: Record<"light-fryer" | "meaty-fryer" | "engine-oil", MuckShares> = {
-  "light-fryer": { water: 0.01, sludge: 0.015, "fryer-fat": 0.005 },
-  "meaty-fryer": { water: 0.02, sludge: 0.02, "fryer-fat": 0.05 },
-  "engine-oil": { water: 0.02, sludge: 0.02, "fryer-fat": 0 },
-};
-
 const CREAMY_TIMES = 5;
 const WET_TIMES = 5;
 const BOTTOM_WATER: Record<Acceptance["bottomWater"], number> = { none: 0, some: 0.03, much: 0.15 };
 
 /** The same for the lot in front of one: creamy is five times the fat, wet five times the water, and the water seen. */
 export function muckOf(
-  dirt: keyof typeof USUAL,
+  dirt: DirtKind,
   { look, bottomWater = "none" }: Pick<Acceptance, "look"> & Partial<Acceptance>,
 ): MuckShares {
-  const usual = USUAL[dirt];
+  const usual = DIRT_KINDS[dirt].usually;
   return {
     water: usual.water * (look === "wet" ? WET_TIMES : 1) + BOTTOM_WATER[bottomWater],
     sludge: usual.sludge,

@@ -1,7 +1,6 @@
 export {
   type Acceptance,
   judgeLot,
-  type MuckShares,
   muckOf,
   type Verdict,
   type VerdictReason,

@@ -1,4 +1,4 @@
-import { type Liquid, waterDensityKgPerM3 } from "../fluids";
+import { type DirtKind, type Liquid, waterDensityKgPerM3 } from "../fluids";
 
 /** How heavy a dirt class is: by itself, like water, or a little heavier than the oil it hangs in. */
 export type DirtDensity =
@@ -16,8 +16,6 @@ export interface DirtClass {
 export interface DirtShare extends DirtClass {
   readonly volumeShare: number;
 }
-
-export type DirtKind = "light-fryer" | "meaty-fryer" | "engine-oil";
 
 const fixed = (kgPerM3: number): DirtDensity => ({ kind: "fixed", kgPerM3 });
 const water = (diameterUm: number, volumeShare: number): DirtShare => ({

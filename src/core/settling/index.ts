@@ -5,7 +5,6 @@ export {
   DIRT,
   type DirtClass,
   type DirtDensity,
-  type DirtKind,
   type DirtShare,
   dirtKgPerM3,
   FINES_KG_PER_M3,

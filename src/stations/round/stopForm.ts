@@ -1,4 +1,4 @@
-import { FLUIDS, type FluidId } from "@/core/fluids";
+import { DIRT_KINDS, dirtOfFluid, dirtSeenAs, FLUIDS, type FluidId } from "@/core/fluids";
 import type { Check, Draft, PlaceId, RoundId, Source, VesselId } from "@/core/ledger";
 import type { SourceView, VesselView } from "@/core/readings";
 import { isApart } from "@/core/readings/rounds/roundQuestion";
@@ -37,13 +37,7 @@ export function firstStopTexts(source: Source): StopTexts {
     look: "",
     check: {
       smell: "fried",
-      fried: staysApart(source)
-        ? "engine"
-        : source.dirt === "meaty-fryer"
-          ? "meat"
-          : source.dirt
-            ? "plants"
-            : "unknown",
+      fried: staysApart(source) ? "engine" : source.dirt ? DIRT_KINDS[source.dirt].seenAs : "unknown",
       bottomWater: "none",
     },
     fluid: source.fluid ?? "",
@@ -177,9 +171,9 @@ const countOf = (t: StopTexts, litres: number): number =>
 
 /** What was seen at the stop outranks what was known: meat, or an engine. */
 export function dirtSaid(source: Source, t: StopTexts, fluid: FluidId): NonNullable<Source["dirt"]> {
-  if (t.check.fried === "engine" || FLUIDS[fluid].family === "engine") return "engine-oil";
-  if (t.check.fried === "meat") return "meaty-fryer";
-  return t.check.fried === "plants" ? "light-fryer" : (source.dirt ?? "light-fryer");
+  const seen = FLUIDS[fluid].family === "engine" ? "engine" : t.check.fried;
+  if (source.dirt && (seen === "unknown" || DIRT_KINDS[source.dirt].seenAs === seen)) return source.dirt;
+  return seen === "unknown" ? dirtOfFluid(fluid) : dirtSeenAs(seen);
 }
 
 /** A source whose oil was not known is known from its first stop on. */

@@ -1,4 +1,4 @@
-import { FLUIDS, type FluidId } from "@/core/fluids";
+import { dirtOfFluid, FLUIDS, type FluidId } from "@/core/fluids";
 import { LOOKS, type Place, type PlaceId, VISIT_OUTCOMES } from "@/core/ledger";
 import { asPlaceId, asSourceId, asVehicleId, asVesselId } from "@/core/ledger/named";
 import type { VesselView } from "@/core/readings";
@@ -12,7 +12,6 @@ import { sourceName, vesselName } from "@/ui/words";
 /** Kitchen oils first; then what is drained from engines and gearboxes, which is kept apart. */
 const COLLECTED = ["canola", "soybean", "sunflower", "cottonseed", "palm", "motor-oil", "atf"] as const;
 const fluids = () => COLLECTED.map((f) => ({ value: f, name: FLUIDS[f].name }));
-const dirtOfFluid = (fluid: FluidId) => (FLUIDS[fluid].family === "engine" ? "engine-oil" : "light-fryer");
 
 /** Engine oil goes into what is kept for it, or an empty can; kitchen oil into anything else. */
 function meantFor(vessel: VesselView, view: YardView, v: Values): boolean {

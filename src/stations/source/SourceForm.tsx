@@ -1,7 +1,8 @@
 "use client";
 import { type FormEvent, useState } from "react";
-import { FLUIDS, type FluidId } from "@/core/fluids";
+import { DIRT_KIND_IDS, DIRT_KINDS, dirtOfFluid, FLUIDS, type FluidId } from "@/core/fluids";
 import type { Source } from "@/core/ledger";
+import { staysApart } from "@/core/readings/terms";
 import { useTell, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { AreaField, Button, Caution, Choice, SelectField, TextField } from "@/ui";
@@ -63,7 +64,7 @@ export function SourceForm({ source, texts: t, onChange }: Props) {
         onChange={(fluid) =>
           onChange({
             fluid: fluid as FluidId | "",
-            ...(APART.includes(fluid as FluidId) && { dirt: "engine-oil" as const }),
+            ...(APART.includes(fluid as FluidId) && { dirt: dirtOfFluid(fluid as FluidId) }),
           })
         }
       />
@@ -71,14 +72,12 @@ export function SourceForm({ source, texts: t, onChange }: Props) {
         label="From"
         options={[
           { value: "", name: "Not known yet" },
-          { value: "light-fryer", name: "Chips, vegetables" },
-          { value: "meaty-fryer", name: "Meat, poultry" },
-          { value: "engine-oil", name: "Engine, gearbox" },
+          ...DIRT_KIND_IDS.map((d) => ({ value: d, name: DIRT_KINDS[d].name })),
         ]}
         value={t.dirt}
         onChange={(dirt) => onChange({ dirt: dirt as SourceTexts["dirt"] })}
       />
-      {t.dirt === "engine-oil" || APART.includes(t.fluid) ? (
+      {staysApart({ dirt: t.dirt || undefined, fluid: t.fluid || undefined }) ? (
         <Caution>
           Used engine and gearbox oil causes cancer and holds heavy metals. Gloves; containers of its own; its sludge
           goes to a licensed recycler. It stays apart from kitchen oil unless you say otherwise at the pour.

@@ -6,7 +6,7 @@ import {
   TYPICAL_CAKE_M_PER_KG,
   typicalBag,
 } from "../../filtration";
-import { type Liquid, oilOf } from "../../fluids";
+import { DIRT_KIND_IDS, type Liquid, oilOf } from "../../fluids";
 import { dirtKgPerM3, SPECTRUM } from "../../settling";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
@@ -26,7 +26,7 @@ const dirt = z.union([
     .min(1)
     .max(50),
   z.strictObject({
-    from: word("Oil from", ["light-fryer", "meaty-fryer", "engine-oil"]),
+    from: word("Oil from", DIRT_KIND_IDS),
     hangingShare: share("Still hanging after it stood"),
   }),
 ]);

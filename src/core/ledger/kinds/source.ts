@@ -1,3 +1,4 @@
+import { DIRT_KIND_IDS, DIRT_KINDS } from "../../fluids";
 import * as z from "../../zod";
 import { SourceId } from "../ids";
 import { Fluid, Litres, Minutes, Money, Name, Words } from "../schema/quantities";
@@ -15,7 +16,7 @@ const SourceSchema = z.object({
   name: Name,
   container: Name,
   fluid: Fluid.optional(),
-  dirt: z.enum(["light-fryer", "meaty-fryer", "engine-oil"]).optional(),
+  dirt: z.enum(DIRT_KIND_IDS).optional(),
   usualLitres: Cupful.optional(),
   fries: Words.optional(),
   containerLitres: Cupful.optional(),
@@ -48,10 +49,7 @@ export const source = defineKind({
     name: "Its name",
     container: "What the oil comes in",
     fluid: "Oil",
-    dirt: [
-      "What dirt",
-      { "light-fryer": "Chips and vegetables", "meaty-fryer": "Meat and batter", "engine-oil": "Engine oil" },
-    ],
+    dirt: ["From", Object.fromEntries(DIRT_KIND_IDS.map((d) => [d, DIRT_KINDS[d].name]))],
     usualLitres: "Usually",
     fries: "What is fried in it",
     containerLitres: "One container holds",

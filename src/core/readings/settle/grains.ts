@@ -1,4 +1,5 @@
 import { liquidOf } from "../../blending";
+import type { DirtKind } from "../../fluids";
 import {
   type PartLitres,
   type PastStanding,
@@ -10,7 +11,6 @@ import {
 import { type Trust, trustOf } from "../../numerics";
 import {
   DIRT,
-  type DirtKind,
   FallCourse,
   type FrontPair,
   fitPairs,

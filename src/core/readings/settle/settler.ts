@@ -5,7 +5,6 @@ import {
   cutSizeUm,
   type DayBatch,
   DIRT,
-  type DirtKind,
   dayBatch,
   dropsPerSecond,
   FINES_KG_PER_M3,
@@ -92,8 +91,7 @@ export function settlerDay(
 function dirtShareOf(v: VesselView): number {
   const muck = v.components.reduce((sum, c) => (isMuck(c.component) ? sum + c.litres : sum), 0);
   if (v.litres > 0.05 && muck > 0) return muck / v.litres;
-  const kind: DirtKind = "light-fryer";
-  return DIRT[kind].reduce((sum, d) => sum + d.volumeShare, 0);
+  return DIRT["light-fryer"].reduce((sum, d) => sum + d.volumeShare, 0);
 }
 
 /** The smallest grain that a rate still holds, in µm: what a count of drops means. */

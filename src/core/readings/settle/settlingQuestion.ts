@@ -1,11 +1,10 @@
 import type { MixPart } from "../../blending";
-import type { FluidId } from "../../fluids";
+import type { DirtKind, FluidId } from "../../fluids";
 import { type PartLitres, partsOf, type VesselId, type VesselState, type YardState } from "../../ledger";
 import {
   DIRT,
   type DipLines,
   type DirtClass,
-  type DirtKind,
   type DirtShare,
   drawOffLine,
   type Layer,

@@ -1,5 +1,5 @@
+import { DIRT_KIND_IDS, type DirtKind } from "../../fluids";
 import type { PartLitres, SourceId, YardState } from "../../ledger";
-import type { DirtKind } from "../../settling";
 
 const SOME = 0.1;
 
@@ -9,7 +9,7 @@ export interface Provenance {
   readonly source: SourceId | null;
 }
 
-/** By litres; some engine oil outranks meat, and that outranks chips. */
+/** By litres; some of a worse kind outranks a milder one: engine oil outranks meat, and that chips. */
 export function provenanceOf(yard: YardState, parts: readonly PartLitres[]): Provenance {
   const litresOf = new Map<SourceId, number>();
   let total = 0;
@@ -18,18 +18,16 @@ export function provenanceOf(yard: YardState, parts: readonly PartLitres[]): Pro
     const id = yard.origins.get(p.origin)?.source;
     if (id) litresOf.set(id, (litresOf.get(id) ?? 0) + p.litres);
   }
-  let [engine, meaty, most] = [0, 0, 0];
+  const ofKind: Partial<Record<DirtKind, number>> = {};
+  let most = 0;
   let source: SourceId | null = null;
   for (const [id, litres] of litresOf) {
     const dirt = yard.sources.get(id)?.source.dirt;
-    if (dirt === "engine-oil") engine += litres;
-    if (dirt === "meaty-fryer") meaty += litres;
+    if (dirt) ofKind[dirt] = (ofKind[dirt] ?? 0) + litres;
     if (litres > most) [most, source] = [litres, id];
   }
-  return {
-    dirt: engine / total > SOME ? "engine-oil" : meaty / total > SOME ? "meaty-fryer" : "light-fryer",
-    source,
-  };
+  const worst = DIRT_KIND_IDS.findLast((kind) => (ofKind[kind] ?? 0) / total > SOME);
+  return { dirt: worst ?? DIRT_KIND_IDS[0], source };
 }
 
 export const dirtOf = (yard: YardState, parts: readonly PartLitres[]): DirtKind => provenanceOf(yard, parts).dirt;

@@ -1,14 +1,7 @@
 import { liquidOf } from "../../blending";
-import { byComponent, type ComponentId } from "../../fluids";
+import { byComponent, type ComponentId, type DirtKind } from "../../fluids";
 import { type PartLitres, partsOf, roleOf, type VesselState, type YardState } from "../../ledger";
-import {
-  type DirtKind,
-  FallCourse,
-  forecastSettling,
-  type Layer,
-  type SettlingForecast,
-  type TemperaturePoint,
-} from "../../settling";
+import { FallCourse, forecastSettling, type Layer, type SettlingForecast, type TemperaturePoint } from "../../settling";
 import { MS_PER_HOUR } from "../../units";
 import { capacityLitres, heightAtLitres, isBroken } from "../../vessels";
 import { covered } from "../covered";

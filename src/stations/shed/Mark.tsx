@@ -14,6 +14,9 @@ interface Props {
   readonly onSet: (value: number) => void;
 }
 
+/** A share told in percent, without the tail of a binary fraction. */
+export const rounded = (n: number): number => Math.round(n * 1000) / 1000;
+
 /** One of the yard's own numbers, set on its own, with its bounds said at the field. */
 export function Mark({ label, suffix, hint, value, min, max, parse, onSet }: Props) {
   const number = useNumber(String(value), parse);

@@ -1,14 +1,13 @@
 "use client";
 import type { Settings } from "@/core/ledger";
 import { parsePlain } from "@/core/units";
-import { Mark } from "./Mark";
+import { Mark, rounded } from "./Mark";
 
 interface Props {
   readonly settings: Settings;
   readonly onSet: (data: Partial<Settings>) => void;
 }
 
-const rounded = (n: number): number => Math.round(n * 1000) / 1000;
 
 /** What is wet and how big a drop is: what the settling bench judges by. The heater's marks stand where one warms. */
 export function SettleMarks({ settings, onSet }: Props) {

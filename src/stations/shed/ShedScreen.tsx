@@ -6,7 +6,7 @@ import { parseCelsius, parseMillimetres, parsePlain } from "@/core/units";
 import { useLog, useTell, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, Choice, TextField } from "@/ui";
-import { Mark } from "./Mark";
+import { Mark, rounded } from "./Mark";
 import { RoundMarks } from "./RoundMarks";
 import { SettleMarks } from "./SettleMarks";
 
@@ -65,6 +65,16 @@ export function ShedScreen() {
           parse={parsePlain}
           onSet={(n) => set({ pumpLimitMm2PerS: n })}
           min={2}
+          max={100}
+        />
+        <Mark
+          label="Solid fat in a blend, at most"
+          suffix="%"
+          hint="5 is usual; it gels first on a cold morning"
+          value={rounded(settings.fatLimitShare * 100)}
+          parse={parsePlain}
+          onSet={(percent) => set({ fatLimitShare: percent / 100 })}
+          min={0}
           max={100}
         />
         <Mark

@@ -8,7 +8,6 @@ interface Props {
   readonly onSet: (data: Partial<Settings>) => void;
 }
 
-
 /** What is wet and how big a drop is: what the settling bench judges by. The heater's marks stand where one warms. */
 export function SettleMarks({ settings, onSet }: Props) {
   return (

@@ -1,4 +1,4 @@
-import { type Place, tanksOf, type VehicleState, type YardState } from "../../ledger";
+import { type Place, tanksOf, type VehicleState, type VesselId, type YardState } from "../../ledger";
 import type { VesselReading } from "../reading";
 import { KG_PER_LITRE } from "../terms";
 import { shareOfFamily } from "../vessel/family";
@@ -24,8 +24,15 @@ export interface Range {
 const LEAST_MEASURED_KM = 50;
 
 export function placeViews(yard: YardState, vessels: readonly VesselReading[]): PlaceView[] {
+  // One look through the vessels for all places: a big yard has hundreds of the one and dozens of the other.
+  const carried = new Map<string, VesselReading[]>([...yard.places.keys()].map((id) => [id, []]));
+  for (const v of vessels) {
+    const { place, role } = v.state.vessel;
+    if (place && role !== "tank") carried.get(place)?.push(v);
+  }
+  const byId = new Map<VesselId, VesselReading>(vessels.map((v) => [v.state.vessel.id, v]));
   return [...yard.places.values()].map((place) => {
-    const aboard = vessels.filter((v) => v.state.vessel.place === place.id && v.state.vessel.role !== "tank");
+    const aboard = carried.get(place.id) ?? [];
     const litresAboard = aboard.reduce((sum, v) => sum + v.standing.litres, 0);
     const kgAboard = litresAboard * KG_PER_LITRE;
     return {
@@ -33,7 +40,7 @@ export function placeViews(yard: YardState, vessels: readonly VesselReading[]): 
       litresAboard,
       kgAboard,
       payloadLeftKg: Math.max(0, place.payloadKg - kgAboard),
-      range: rangeOf(yard, place, vessels, aboard),
+      range: rangeOf(yard, place, byId, aboard),
     };
   });
 }
@@ -41,15 +48,14 @@ export function placeViews(yard: YardState, vessels: readonly VesselReading[]): 
 function rangeOf(
   yard: YardState,
   place: Place,
-  vessels: readonly VesselReading[],
+  vessels: ReadonlyMap<VesselId, VesselReading>,
   aboard: readonly VesselReading[],
 ): Range | null {
   const state = place.vehicle ? yard.vehicles.get(place.vehicle) : undefined;
   const burns = state && consumption(state);
   if (!state || !burns) return null;
   const { vehicle } = state;
-  const tanks = tanksOf(vehicle);
-  const inTanks = vessels.filter((v) => tanks.includes(v.state.vessel.id));
+  const inTanks = [...new Set(tanksOf(vehicle))].flatMap((id) => vessels.get(id) ?? []);
   const ready = aboard.filter((v) => v.state.vessel.role === "ready" && shareOfFamily(v.standing, "fat") === 0);
   const litres = [...inTanks, ...ready].reduce((sum, v) => sum + v.standing.litres, 0);
   return { km: (litres / burns.litresPer100Km) * 100, litres, ...burns };

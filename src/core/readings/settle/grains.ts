@@ -66,8 +66,14 @@ type Remember = (key: object, on: readonly unknown[], make: () => Observation) =
 const REMEMBER_NOTHING: Remember = (_, __, make) => make();
 
 interface Observations {
-  readonly of: Map<string, readonly Observation[]>;
-  readonly from: Map<SourceId, readonly Observation[]>;
+  readonly of: Map<string, Observation[]>;
+  readonly from: Map<SourceId, Observation[]>;
+}
+
+function listed<K>(lists: Map<K, Observation[]>, key: K, o: Observation): void {
+  const list = lists.get(key);
+  if (list) list.push(o);
+  else lists.set(key, [o]);
 }
 
 /** All that a yard has read of settling, digested once for all of its vessels. */
@@ -100,13 +106,10 @@ export class GrainBook {
   /** The other observations that a vessel's grains are learnt from: earlier of itself, or of the same source's oil. */
   dependsOn(state: VesselState): readonly Observation[] {
     const here = this.digestState(state);
-    const alike = [
-      ...(this.observations().of.get(here.vesselId) ?? []),
-      ...(here.source === null ? [] : (this.observations().from.get(here.source) ?? [])),
-    ];
-    return alike.filter(
-      (o, i) => o.dirt === here.dirt && (o.past || o.vesselId !== here.vesselId) && alike.indexOf(o) === i,
-    );
+    const { of, from } = this.observations();
+    const alike = new Set(of.get(here.vesselId));
+    for (const o of (here.source !== null && from.get(here.source)) || []) alike.add(o);
+    return [...alike].filter((o) => o.dirt === here.dirt && (o.past || o.vesselId !== here.vesselId));
   }
 
   /** What has stood before, and what stands now: by the vessel, and by the source that most of it is from. */
@@ -122,8 +125,8 @@ export class GrainBook {
     ];
     const read: Observations = { of: new Map(), from: new Map() };
     for (const o of all) {
-      read.of.set(o.vesselId, [...(read.of.get(o.vesselId) ?? []), o]);
-      if (o.source !== null) read.from.set(o.source, [...(read.from.get(o.source) ?? []), o]);
+      listed(read.of, o.vesselId, o);
+      if (o.source !== null) listed(read.from, o.source, o);
     }
     this.read = read;
     return read;

@@ -43,15 +43,12 @@ export function viewYard(yard: YardState, now: string, memo: ReadingMemo = new R
   const advice = advise(reading);
   const vessels = reading.vessels.map((v) => v.view);
   const dueBy = new Date(Date.parse(now) + DAY_MS).toISOString();
-  const stations = Object.fromEntries(
-    STATIONS.map((station) => [
-      station,
-      {
-        litres: vessels.reduce((sum, v) => (v.station === station ? sum + v.litres : sum), 0),
-        due: advice.filter((a) => a.station === station && a.dueAt <= dueBy).length,
-      },
-    ]),
-  ) as YardView["stations"];
+  const stations = Object.fromEntries(STATIONS.map((station) => [station, { litres: 0, due: 0 }])) as Record<
+    Station,
+    { litres: number; due: number }
+  >;
+  for (const { station, litres } of vessels) stations[station].litres += litres;
+  for (const { station, dueAt } of advice) if (dueAt <= dueBy) stations[station].due += 1;
   return {
     at: now,
     settings: yard.settings,

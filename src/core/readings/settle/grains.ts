@@ -107,9 +107,12 @@ export class GrainBook {
   dependsOn(state: VesselState): readonly Observation[] {
     const here = this.digestState(state);
     const { of, from } = this.observations();
-    const alike = new Set(of.get(here.vesselId));
-    for (const o of (here.source !== null && from.get(here.source)) || []) alike.add(o);
-    return [...alike].filter((o) => o.dirt === here.dirt && (o.past || o.vesselId !== here.vesselId));
+    const [own, source] = [of.get(here.vesselId), here.source === null ? undefined : from.get(here.source)];
+    // Of most vessels nobody has read anything.
+    if (!own && !source) return [];
+    return [...new Set([...(own ?? []), ...(source ?? [])])].filter(
+      (o) => o.dirt === here.dirt && (o.past || o.vesselId !== here.vesselId),
+    );
   }
 
   /** What has stood before, and what stands now: by the vessel, and by the source that most of it is from. */

@@ -18,7 +18,7 @@ export const RULES: readonly Rule[] = [
 /** What is due, soonest first; at one moment in the order of the rules. */
 export function advise(reading: YardReading): Advice[] {
   const all = RULES.flatMap((rule) => rule.advise(reading));
-  // Text order is time order; what was due long ago is due now.
-  const due = (a: Advice): string => (a.dueAt > reading.now ? a.dueAt : reading.now);
+  // Text order is time order; what was due long ago is due now, before all that is to come.
+  const due = (a: Advice): string => (a.dueAt > reading.now ? a.dueAt : "");
   return all.sort((a, b) => (due(a) < due(b) ? -1 : due(a) > due(b) ? 1 : 0));
 }

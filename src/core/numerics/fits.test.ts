@@ -65,7 +65,8 @@ describe("least squares of a curve", () => {
         const told = Array.from({ length: points }, (_, i): [number, number] => [i + 1, decay([tau])(i + 1)]);
         expect((fitNonlinear(told, decay, unknown, "readings").values[0] ?? 0) / tau).toBeCloseTo(1, 4);
       }),
-      { numRuns: 40 },
+      // This one overshot to a flat of the curve once.
+      { numRuns: 40, examples: [[1.0895914360402832, 2]] },
     );
   });
   it("says that it is not sure where the readings lie on a flat, and refuses none at all", () => {

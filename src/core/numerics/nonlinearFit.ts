@@ -16,6 +16,8 @@ interface Unknown {
 const NUDGE = 1e-4;
 const LEAST_POINTS = 3;
 const MOST_STEPS = 40;
+/** A first step that trusts the slope too much lands on a flat of the curve and stays there. */
+const FIRST_DAMPING = 1;
 
 /**
  * Least squares of y ≈ model(unknowns)(x) by Levenberg and Marquardt's method, each unknown held in its range, bounded
@@ -39,7 +41,7 @@ export function fitNonlinear(
     gradientDifference: unknowns.map((u) => u.start * NUDGE),
     maxIterations: MOST_STEPS,
     errorTolerance: 1e-12,
-    damping: 1e-2,
+    damping: FIRST_DAMPING,
   });
   if (!values.every(Number.isFinite)) throw new Refused(field, "no curve goes through these readings");
   return { values, errors: errorsAt(values, points, model, field) };

@@ -1,4 +1,5 @@
 import type { Entry } from "@/core/ledger";
+import { MS_PER_DAY, MS_PER_HOUR } from "@/core/units";
 import { cleanCone, coneWeek } from "./cone";
 import { type Dice, dice } from "./dice";
 import { drumWeek } from "./drums";
@@ -8,9 +9,7 @@ import { vehicleWeek } from "./vehicles";
 import { nightLowCelsius, shedCelsius } from "./weather";
 import { type Writer, writer } from "./writer";
 
-const DAY = 86_400_000;
-const WEEK = 7 * DAY;
-const HOUR = 3_600_000;
+const WEEK = 7 * MS_PER_DAY;
 /** About what one line writes in three years: beyond that a second line is added, as a co-op would. */
 const ENTRIES_PER_LINE = 2200;
 
@@ -20,13 +19,13 @@ export function yardWeek(w: Writer, lines: readonly Line[], d: Dice, monday: num
   const outside = nightLowCelsius(monday, d.between(-2, 2));
   for (let day = 0; day < 7; day++) {
     const data = { shedCelsius: shed + Math.round(d.between(-1, 1)) / 2, tonightLowCelsius: outside + d.whole(-1, 1) };
-    w.write(monday + day * DAY + 6 * HOUR, { kind: "weather", data });
+    w.write(monday + day * MS_PER_DAY + 6 * MS_PER_HOUR, { kind: "weather", data });
   }
   for (const line of lines) {
-    weeklyDips(w, line, d, monday + 5 * DAY + 17 * HOUR);
+    weeklyDips(w, line, d, monday + 5 * MS_PER_DAY + 17 * MS_PER_HOUR);
     // In the order of the week's days: each step counts on the litres that the ones before it left.
     vehicleWeek(w, line, d, monday, outside + 5);
-    coneWeek(w, line, d, monday + 2 * DAY);
+    coneWeek(w, line, d, monday + 2 * MS_PER_DAY);
     drumWeek(w, line, d, monday, shed, slow);
   }
 }
@@ -57,7 +56,7 @@ export function bigYard(count: number, seed: number, endMs: number): Entry[] {
   for (; draft.entries.length < count; weeks++) {
     const monday = (weeks + 1) * WEEK;
     yardWeek(draft, lines, d, monday, 1);
-    for (const line of lines) cleanCone(draft, line, monday + 6 * DAY);
+    for (const line of lines) cleanCone(draft, line, monday + 6 * MS_PER_DAY);
   }
   const sorted = [...draft.entries].sort((a, b) =>
     a.happenedAt < b.happenedAt ? -1 : a.happenedAt > b.happenedAt ? 1 : 0,

@@ -1,12 +1,11 @@
 import { isMuck } from "@/core/fluids";
 import { partsOf, type VesselId } from "@/core/ledger";
 import { EMPTY } from "@/core/ledger/contents";
+import { MS_PER_HOUR } from "@/core/units";
 import type { Dice } from "./dice";
 import { collect, kitchens } from "./drums";
 import type { Line } from "./things";
 import { tenth, type Writer } from "./writer";
-
-const HOUR = 3_600_000;
 
 /** The displacement cone: a small batch in at the bottom, as much clean oil over the top into the feed tub. */
 /** Litres of settled muck at which a tidy person empties the bottom; the demo's did not. */
@@ -28,10 +27,13 @@ export function coneWeek(w: Writer, line: Line, d: Dice, atMs: number): void {
   const [pail, cone, feed] = [line.id("pail-7"), line.id("cone"), line.id("feed-tub")];
   const from = kitchens(line, d)[3];
   if (!from || w.room(feed) < 14) return;
-  collect(w, atMs + 6 * HOUR, { ...from, litres: 11 }, pail, 14);
-  w.write(atMs + 7 * HOUR, { kind: "move", data: { from: pail, to: cone, amount: { all: true }, layer: "mixed" } });
+  collect(w, atMs + 6 * MS_PER_HOUR, { ...from, litres: 11 }, pail, 14);
+  w.write(atMs + 7 * MS_PER_HOUR, {
+    kind: "move",
+    data: { from: pail, to: cone, amount: { all: true }, layer: "mixed" },
+  });
   const over = tenth(Math.max(0, w.litres(cone) - 108));
   if (over < 1) return;
   const data = { from: cone, to: feed, amount: { litres: over }, suctionMm: 980, suspendedShare: 0.01 };
-  w.write(atMs + 9 * HOUR, { kind: "draw-off", data });
+  w.write(atMs + 9 * MS_PER_HOUR, { kind: "draw-off", data });
 }

@@ -1,6 +1,7 @@
 import type { CupId, Entry } from "@/core/ledger";
 import { GrainBook } from "@/core/readings/settle/grains";
 import { standingOf } from "@/core/readings/vessel/standing";
+import { MS_PER_DAY, MS_PER_HOUR } from "@/core/units";
 import { yardWeek } from "./bigYard";
 import { type Dice, dice } from "./dice";
 import { CREAMY, coldLitres, collect, far, kitchens } from "./drums";
@@ -10,9 +11,7 @@ import { flatbedTrip, vehicleWeek } from "./vehicles";
 import { shedCelsius } from "./weather";
 import { tenth, type Writer, writer } from "./writer";
 
-const HOUR = 3_600_000;
-const DAY = 24 * HOUR;
-const WEEK = 7 * DAY;
+const WEEK = 7 * MS_PER_DAY;
 const ROUTINE_WEEKS = 42;
 const SCENE_DAYS = 30;
 export const DEMO_SEED = 20261124;
@@ -25,7 +24,7 @@ export function demoYard(nowMs: number, seed: number = DEMO_SEED): Entry[] {
   const d = dice(seed);
   const w = writer("demo-");
   const line = makeLine("");
-  const sceneMs = nowMs - SCENE_DAYS * DAY;
+  const sceneMs = nowMs - SCENE_DAYS * MS_PER_DAY;
   const openMs = sceneMs - (ROUTINE_WEEKS + 1) * WEEK;
   openYard(w, [line], openMs, {
     yardName: "Kittiwake yard",
@@ -47,12 +46,12 @@ export function demoYard(nowMs: number, seed: number = DEMO_SEED): Entry[] {
 function badLot(w: Writer, line: Line, monday: number): void {
   const drum = [line.id("drum-3"), line.id("drum-5")].find((id) => w.room(id) > 30) ?? line.id("drum-3");
   const bad = { source: line.source("harbour"), litres: 22, fluid: "canola" as const, muck: CREAMY };
-  collect(w, monday + 8 * HOUR, bad, drum, 17);
+  collect(w, monday + 8 * MS_PER_HOUR, bad, drum, 17);
 }
 
 /** The weeks that lead to the picture one opens: two drums at different ages, raw pails, oil waiting for the bags. */
 function lastWeeks(w: Writer, line: Line, d: Dice, nowMs: number): void {
-  const day = (before: number, hour: number): number => nowMs - before * DAY + hour * HOUR;
+  const day = (before: number, hour: number): number => nowMs - before * MS_PER_DAY + hour * MS_PER_HOUR;
   const shed = (atMs: number): number => shedCelsius(atMs, 0);
   const [drum3, drum5] = [line.id("drum-3"), line.id("drum-5")];
   const events: [number, () => void][] = [
@@ -100,7 +99,7 @@ function lastWeeks(w: Writer, line: Line, d: Dice, nowMs: number): void {
 }
 
 function quietWeek(w: Writer, line: Line, d: Dice, atMs: number): void {
-  w.write(atMs + HOUR, { kind: "weather", data: { shedCelsius: shedCelsius(atMs, 0), tonightLowCelsius: 3 } });
+  w.write(atMs + MS_PER_HOUR, { kind: "weather", data: { shedCelsius: shedCelsius(atMs, 0), tonightLowCelsius: 3 } });
   vehicleWeek(w, line, d, atMs, 8, 2);
 }
 
@@ -110,14 +109,14 @@ function clearDrum(w: Writer, line: Line, drum: ReturnType<Line["id"]>, atMs: nu
   for (let left = clean, run = 0; left > 3 && run < 4; run++) {
     const litres = tenth(Math.min(left, w.room(feed) - 2));
     left -= litres;
-    w.write(atMs + run * HOUR, {
+    w.write(atMs + run * MS_PER_HOUR, {
       kind: "draw-off",
       data: { from: drum, to: feed, amount: { litres }, suctionMm: 70, suspendedShare: 0.02, came: 3 },
     });
-    runBags(w, line, atMs + run * HOUR + HOUR / 2, 95);
+    runBags(w, line, atMs + run * MS_PER_HOUR + MS_PER_HOUR / 2, 95);
   }
   if (w.litres(drum) > 0)
-    w.write(atMs + 5 * HOUR, {
+    w.write(atMs + 5 * MS_PER_HOUR, {
       kind: "dispose",
       data: { from: drum, amount: { all: true }, layer: "mixed", where: "council collector" },
     });
@@ -139,7 +138,7 @@ function fillDrum(w: Writer, line: Line, d: Dice, drum: ReturnType<Line["id"]>, 
     if (kitchen)
       collect(
         w,
-        atMs + i * HOUR,
+        atMs + i * MS_PER_HOUR,
         { ...kitchen, litres: tenth(Math.min(kitchen.litres, litres - w.litres(drum))) },
         drum,
         12,
@@ -164,14 +163,17 @@ function refusedAtSchool(w: Writer, line: Line, atMs: number): void {
 function newKiosk(w: Writer, line: Line, atMs: number): void {
   const id = line.source("puffin");
   w.write(atMs, { kind: "source", data: { id, name: "Puffin kiosk", container: "20 L carton" } });
-  w.write(atMs + 50 * HOUR, { kind: "visit", data: { source: id, outcome: "closed", reason: "" } });
+  w.write(atMs + 50 * MS_PER_HOUR, { kind: "visit", data: { source: id, outcome: "closed", reason: "" } });
 }
 
 /** A creamy lot that was kept apart waits in the kettle to be converted. */
 function toKettle(w: Writer, line: Line, atMs: number): void {
   const [carton, kettle] = [line.id("carton-4"), line.id("kettle-12")];
   collect(w, atMs, { source: line.source("harbour"), litres: 19, fluid: "canola", muck: CREAMY }, carton, 11);
-  w.write(atMs + HOUR, { kind: "move", data: { from: carton, to: kettle, amount: { all: true }, layer: "mixed" } });
+  w.write(atMs + MS_PER_HOUR, {
+    kind: "move",
+    data: { from: carton, to: kettle, amount: { all: true }, layer: "mixed" },
+  });
 }
 
 /** The cone is full, so what comes over the top now is muck, and the fine bag shows it first. */
@@ -179,8 +181,8 @@ function filterSlowly(w: Writer, line: Line, atMs: number): void {
   const cone = line.id("cone");
   const data = { from: cone, to: line.id("feed-tub"), amount: { litres: 12 }, suctionMm: 900, suspendedShare: 0.3 };
   w.write(atMs, { kind: "draw-off", data });
-  runBags(w, line, atMs + 2 * HOUR, 74);
-  w.write(atMs + 8 * HOUR, {
+  runBags(w, line, atMs + 2 * MS_PER_HOUR, 74);
+  w.write(atMs + 8 * MS_PER_HOUR, {
     kind: "draw-off",
     data: {
       from: line.id("drum-3"),

@@ -1,11 +1,9 @@
 import type { FluidId } from "@/core/fluids";
 import { RoundId, type SourceId, type VesselId } from "@/core/ledger";
+import { MS_PER_DAY, MS_PER_HOUR } from "@/core/units";
 import type { Dice } from "./dice";
 import type { Line } from "./things";
 import { tenth, type Writer } from "./writer";
-
-const HOUR = 3_600_000;
-const DAY = 24 * HOUR;
 
 interface Muck {
   readonly water: number;
@@ -84,12 +82,12 @@ export function driveRound(
   goesFar: boolean,
 ): void {
   if (calls.length === 0) return;
-  const id = RoundId.parse(`${drum}-${Math.floor(atMs / DAY)}`);
+  const id = RoundId.parse(`${drum}-${Math.floor(atMs / MS_PER_DAY)}`);
   const stops = calls.map(({ source, litres }) => ({ source, litres }));
   w.write(atMs, { kind: "round", data: { id, by: null, stops } });
-  for (const [i, call] of calls.entries()) collect(w, atMs + (i + 1) * (HOUR / 2), call, drum, celsius, id);
+  for (const [i, call] of calls.entries()) collect(w, atMs + (i + 1) * (MS_PER_HOUR / 2), call, drum, celsius, id);
   const hours = 0.5 * calls.length + 1;
-  w.write(atMs + hours * HOUR, {
+  w.write(atMs + hours * MS_PER_HOUR, {
     kind: "round-end",
     data: { round: id, km: NEAR_KM + (goesFar ? FAR_KM : 0), minutes: 60 * hours },
   });
@@ -106,17 +104,18 @@ export function drumWeek(w: Writer, line: Line, d: Dice, monday: number, shed: n
   const filling = drums.find((id) => w.litres(id) < 165 && !hasAged(w, id, monday));
   if (filling) {
     const near = kitchens(line, d).filter(() => d.whole(0, 9) > 1);
-    const goesFar = Math.floor(monday / (7 * DAY)) % 3 === 0;
+    const goesFar = Math.floor(monday / (7 * MS_PER_DAY)) % 3 === 0;
     const calls = goesFar ? near.map((k) => far(line, k)) : near;
-    driveRound(w, monday + DAY + 9 * HOUR, calls, filling, shed + 2, goesFar);
+    driveRound(w, monday + MS_PER_DAY + 9 * MS_PER_HOUR, calls, filling, shed + 2, goesFar);
   }
   const aged = drums.find((id) => hasAged(w, id, monday) && w.litres(id) > 60);
-  if (aged && w.room(line.id("ready")) > 60) drawAndFilter(w, line, d, monday + 3 * DAY + 9 * HOUR, aged, shed, slow);
+  if (aged && w.room(line.id("ready")) > 60)
+    drawAndFilter(w, line, d, monday + 3 * MS_PER_DAY + 9 * MS_PER_HOUR, aged, shed, slow);
 }
 
 function hasAged(w: Writer, id: VesselId, atMs: number): boolean {
   const stirredAt = w.yard.vessels.get(id)?.stirredAt;
-  return stirredAt != null && atMs - Date.parse(stirredAt) > AGED_DAYS * DAY;
+  return stirredAt != null && atMs - Date.parse(stirredAt) > AGED_DAYS * MS_PER_DAY;
 }
 
 export function drawAndFilter(
@@ -139,14 +138,14 @@ export function drawAndFilter(
     if (litres < 4) break;
     drawn += litres;
     const data = { from: drum, to: feed, amount: { litres, celsius: shed }, suctionMm, suspendedShare: 0.02 };
-    w.write(atMs + (1 + run * 4) * HOUR, { kind: "draw-off", data });
-    filterAll(w, line, d, atMs + (3 + run * 4) * HOUR, shed, slow);
+    w.write(atMs + (1 + run * 4) * MS_PER_HOUR, { kind: "draw-off", data });
+    filterAll(w, line, d, atMs + (3 + run * 4) * MS_PER_HOUR, shed, slow);
   }
-  w.write(atMs + 20 * HOUR, {
+  w.write(atMs + 20 * MS_PER_HOUR, {
     kind: "move",
     data: { from: drum, to: line.id("heel-tub"), amount: heelAmount(w, drum, line), layer: "mixed" },
   });
-  emptyHeels(w, line, atMs + 22 * HOUR);
+  emptyHeels(w, line, atMs + 22 * MS_PER_HOUR);
 }
 
 const heelAmount = (w: Writer, drum: VesselId, line: Line) => {
@@ -169,9 +168,10 @@ function filterAll(w: Writer, line: Line, d: Dice, atMs: number, shed: number, s
     },
   });
   const through = w.yard.bags.get(line.bag("bag-5"))?.litres ?? 0;
-  if (slow > 2) w.write(atMs + 4 * HOUR, { kind: "bag-service", data: { bag: line.bag("bag-5"), what: "changed" } });
+  if (slow > 2)
+    w.write(atMs + 4 * MS_PER_HOUR, { kind: "bag-service", data: { bag: line.bag("bag-5"), what: "changed" } });
   else if (through > 480)
-    w.write(atMs + 4 * HOUR, { kind: "bag-service", data: { bag: line.bag("bag-5"), what: "washed" } });
+    w.write(atMs + 4 * MS_PER_HOUR, { kind: "bag-service", data: { bag: line.bag("bag-5"), what: "washed" } });
 }
 
 /** Heels are pooled: the top goes back to settle, the bottom to the sludge drum, and that to the collector. */
@@ -183,9 +183,12 @@ function emptyHeels(w: Writer, line: Line, atMs: number): void {
   if (drum) w.write(atMs, { kind: "move", data: { from: heel, to: drum, amount: { litres: back }, layer: "top" } });
   const down = tenth(Math.min(w.litres(heel) * 0.6, w.room(sludge) - 1));
   if (down > 1)
-    w.write(atMs + HOUR, { kind: "move", data: { from: heel, to: sludge, amount: { litres: down }, layer: "bottom" } });
+    w.write(atMs + MS_PER_HOUR, {
+      kind: "move",
+      data: { from: heel, to: sludge, amount: { litres: down }, layer: "bottom" },
+    });
   if (w.litres(sludge) > 52)
-    w.write(atMs + 2 * HOUR, {
+    w.write(atMs + 2 * MS_PER_HOUR, {
       kind: "dispose",
       data: {
         from: sludge,

@@ -1,4 +1,5 @@
 import type { Settings } from "@/core/ledger";
+import { MS_PER_HOUR } from "@/core/units";
 import type { Line } from "./things";
 import type { Writer } from "./writer";
 
@@ -12,7 +13,7 @@ export function openYard(w: Writer, lines: readonly Line[], atMs: number, settin
     for (const data of line.bags) w.write(atMs, { kind: "bag", data });
     for (const data of line.vehicles) w.write(atMs, { kind: "vehicle", data });
     const buy = (to: string, fluid: "diesel" | "kerosene" | "canola", litres: number): void =>
-      w.write(atMs + 3_600_000, { kind: "purchase", data: { to: line.id(to), fluid, amount: { litres } } });
+      w.write(atMs + MS_PER_HOUR, { kind: "purchase", data: { to: line.id(to), fluid, amount: { litres } } });
     buy("flatbed-diesel", "diesel", 30);
     buy("diesel-can", "diesel", 18);
     buy("kerosene-can", "kerosene", 18);

@@ -1,17 +1,15 @@
 import { type FuelLoop, tripLitres } from "@/core/driving";
+import { MS_PER_DAY, MS_PER_HOUR } from "@/core/units";
 import type { Dice } from "./dice";
 import type { Line } from "./things";
 import { tenth, type Writer } from "./writer";
 
-const HOUR = 3_600_000;
-const DAY = 24 * HOUR;
-
 /** One week of driving: fuel bought, tanks filled, four trips of the flatbed and one job of the tractor. */
 export function vehicleWeek(w: Writer, line: Line, d: Dice, monday: number, outside: number, trips = 4): void {
-  buy(w, line, monday + 7 * HOUR);
-  fillTanks(w, line, d, monday + 12 * HOUR);
-  for (let i = 0; i < trips; i++) flatbedTrip(w, line, d, monday + (i + 1) * DAY + 8 * HOUR, outside);
-  tractorJob(w, line, d, monday + 5 * DAY + 10 * HOUR, outside);
+  buy(w, line, monday + 7 * MS_PER_HOUR);
+  fillTanks(w, line, d, monday + 12 * MS_PER_HOUR);
+  for (let i = 0; i < trips; i++) flatbedTrip(w, line, d, monday + (i + 1) * MS_PER_DAY + 8 * MS_PER_HOUR, outside);
+  tractorJob(w, line, d, monday + 5 * MS_PER_DAY + 10 * MS_PER_HOUR, outside);
 }
 
 function buy(w: Writer, line: Line, atMs: number): void {
@@ -31,14 +29,14 @@ function fillTanks(w: Writer, line: Line, d: Dice, atMs: number): void {
     });
   const oil = tenth(Math.min(w.room(id("flatbed-oil")) - 3, w.litres(id("ready")) - 12));
   if (oil > 15)
-    w.write(atMs + HOUR, {
+    w.write(atMs + MS_PER_HOUR, {
       kind: "fill",
       data: { vehicle: vehicle("flatbed"), from: id("ready"), to: id("flatbed-oil"), amount: { litres: oil } },
     });
   const share = d.between(0.3, 0.4);
   const room = Math.min(w.room(id("tractor-tank")) - 8, 22);
   if (w.litres(id("tractor-tank")) < 36 && w.litres(id("ready")) > 25 && w.litres(id("kerosene-can")) > room * share)
-    w.write(atMs + 2 * HOUR, {
+    w.write(atMs + 2 * MS_PER_HOUR, {
       kind: "blend",
       data: {
         to: id("tractor-tank"),

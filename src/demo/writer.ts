@@ -1,5 +1,6 @@
 import { type Draft, type Entry, EntryId, kindOf, project, type VesselId, type YardState } from "@/core/ledger";
 import { applyEntry } from "@/core/ledger/apply";
+import { MS_PER_MINUTE } from "@/core/units";
 import { capacityLitres } from "@/core/vessels";
 
 /** Writes entries in time order and keeps the yard they make, so that the made-up history can react to itself. */
@@ -24,7 +25,7 @@ export function writer(prefix: string): Writer {
       return state ? capacityLitres(state.vessel) - state.contents.total : 0;
     },
     write(atMs, draft) {
-      const at = new Date(Math.floor(atMs / 60_000) * 60_000).toISOString();
+      const at = new Date(Math.floor(atMs / MS_PER_MINUTE) * MS_PER_MINUTE).toISOString();
       const entry = {
         id: EntryId.parse(`${prefix}${String(entries.length).padStart(6, "0")}`),
         v: kindOf(draft.kind).version,

@@ -1,5 +1,6 @@
 "use client";
 import { type ReactNode, useEffect, useRef } from "react";
+import { MS_PER_MINUTE } from "@/core/units";
 import { useYard } from "@/store";
 import { Button, beep, Caution } from "@/ui";
 import { clock } from "@/ui/words";
@@ -100,7 +101,7 @@ function Timer({ minutes, begun, onBegin }: { minutes: number; begun: string | n
         Start the clock, {spoken(minutes * 60)}
       </Button>
     );
-  const endsAt = clock(new Date(Date.parse(begun) + minutes * 60_000).toISOString());
+  const endsAt = clock(new Date(Date.parse(begun) + minutes * MS_PER_MINUTE).toISOString());
   return (
     <p role="timer" className={`mt-3 font-plate text-[34px] font-semibold ${over ? "text-stop" : ""}`}>
       {over ? "Time is up" : spoken(left)}

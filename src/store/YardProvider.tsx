@@ -3,7 +3,7 @@ import { useSearchParams } from "next/navigation";
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState } from "react";
 import { monotonicFactory, ulid } from "ulid";
 import type { Draft, Entry, EntryId } from "@/core/ledger";
-import { ok, type Result } from "@/core/units";
+import { MS_PER_HOUR, MS_PER_MINUTE, ok, type Result } from "@/core/units";
 import { applyChange, type ViewChange, type YardView } from "@/core/view";
 import { asAct, undo } from "./acts";
 import { callback, startYardWorker, type YardClient } from "./client";
@@ -102,7 +102,7 @@ export function YardProvider({ makeDemo, waiting, failed, children }: YardProvid
       setOpened({ client, view, seq: change.to, unreadable });
     };
     start().catch((error: unknown) => !gone && setFailure(String(error)));
-    const minute = setInterval(() => void look(client), 60_000);
+    const minute = setInterval(() => void look(client), MS_PER_MINUTE);
     return () => {
       gone = true;
       clearInterval(minute);
@@ -159,4 +159,4 @@ interface Opened {
 }
 
 /** A demo nobody has written in is made anew when its newest entry is older than this. */
-const FRESH_DEMO_MS = 20 * 3_600_000;
+const FRESH_DEMO_MS = 20 * MS_PER_HOUR;

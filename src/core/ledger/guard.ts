@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from "../units";
+import { fail, MS_PER_MINUTE, ok, type Result } from "../units";
 import { holdsLitres } from "../vessels";
 import { type Entry, flowsOf } from "./entry";
 import type { Fault, LedgerError } from "./errors";
@@ -9,7 +9,7 @@ import { appendEntries, forget, type Timeline } from "./timeline";
 import { readEntry } from "./upcast";
 
 /** A clock on another shelf may be a little fast. */
-const CLOCK_SLACK_MS = 5 * 60_000;
+const CLOCK_SLACK_MS = 5 * MS_PER_MINUTE;
 /** A rim is nominal: a vessel takes a hundredth more than its shape says. */
 const RIM_SLACK = 1.01;
 

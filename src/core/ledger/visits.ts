@@ -1,3 +1,4 @@
+import { MS_PER_HOUR } from "../units";
 import type { Flaw } from "./errors";
 import type { RoundId, SourceId } from "./ids";
 import type { Visit, YardState } from "./state";
@@ -21,7 +22,7 @@ export function callAt(yard: YardState, id: RoundId | undefined, source: SourceI
 /** At least so many are kept; cut down to them only now and then, so that a visit is one copy. */
 const VISITS_KEPT = 36;
 const VISITS_BEFORE_CUT = 60;
-const ONE_STOP_MS = 6 * 3_600_000;
+const ONE_STOP_MS = 6 * MS_PER_HOUR;
 
 /** Containers filled at one stop follow one another closely: they are one visit. */
 export function withVisit(visits: readonly Visit[], next: Visit): readonly Visit[] {

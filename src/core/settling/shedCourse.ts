@@ -1,6 +1,6 @@
+import { MS_PER_HOUR } from "../units";
 import type { TemperaturePoint } from "./course";
 
-const MS_PER_HOUR = 3_600_000;
 const HOURS_PER_WEEK = 168;
 
 /** Mid-month instants bound each piece: December's of the year before to January's of the year after. */

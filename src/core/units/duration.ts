@@ -10,6 +10,7 @@ const UNITS: UnitTable = {
   s: { factor: 1 / 60 },
 };
 
+export const MS_PER_MINUTE = 60_000;
 export const MS_PER_HOUR = 3_600_000;
 export const MS_PER_DAY = 86_400_000;
 

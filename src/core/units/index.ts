@@ -1,6 +1,6 @@
 export { formatClock, parseClock } from "./clock";
 export { type DistanceUnit, formatKilometres, parseKilometres } from "./distance";
-export { formatMinutes, MS_PER_DAY, MS_PER_HOUR, parseMinutes } from "./duration";
+export { formatMinutes, MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE, parseMinutes } from "./duration";
 export { formatFigure } from "./figure";
 export { formatNumber, formatReadable } from "./format";
 export { GRAVITY_M_PER_S2 } from "./gravity";

@@ -13,6 +13,7 @@ import {
   type YardState,
 } from "../ledger";
 import { type PlaceView, placeViews, ReadingMemo, readYard, type SourceView, type VesselView } from "../readings";
+import { MS_PER_DAY } from "../units";
 
 /** All that a screen draws, in plain data, so that it can cross from a worker. */
 export interface YardView {
@@ -34,15 +35,13 @@ export interface YardView {
   readonly firstAt: string | null;
 }
 
-/** Due means due within a day. */
-const DAY_MS = 86_400_000;
-
 /** What screens draw of a yard. Given the memo of the view before, only what has changed is reckoned anew. */
 export function viewYard(yard: YardState, now: string, memo: ReadingMemo = new ReadingMemo()): YardView {
   const reading = readYard(yard, now, memo);
   const advice = advise(reading);
   const vessels = reading.vessels.map((v) => v.view);
-  const dueBy = new Date(Date.parse(now) + DAY_MS).toISOString();
+  // Due means due within a day.
+  const dueBy = new Date(Date.parse(now) + MS_PER_DAY).toISOString();
   const stations = Object.fromEntries(STATIONS.map((station) => [station, { litres: 0, due: 0 }])) as Record<
     Station,
     { litres: number; due: number }

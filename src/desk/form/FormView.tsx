@@ -1,6 +1,7 @@
 "use client";
 import { type FormEvent, useState } from "react";
 import type { Draft } from "@/core/ledger";
+import { MS_PER_MINUTE } from "@/core/units";
 import { useYard } from "@/store";
 import { Button, Caution, Choice, SelectField, TextField } from "@/ui";
 import { currencySign } from "@/ui/words";
@@ -109,7 +110,7 @@ const labelOf = (f: Field): string => (f.optional && f.kind !== "choice" ? `${f.
 /** What a datetime-local field holds: the reader's own clock, to the minute. */
 function onTheClock(isoTime: string): string {
   const d = new Date(isoTime);
-  return new Date(d.getTime() - d.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+  return new Date(d.getTime() - d.getTimezoneOffset() * MS_PER_MINUTE).toISOString().slice(0, 16);
 }
 
 /** What nobody has chosen must not look chosen. */

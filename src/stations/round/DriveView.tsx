@@ -1,7 +1,7 @@
 "use client";
 import { useState } from "react";
 import type { RoundState } from "@/core/ledger";
-import { formatNumber, parseKilometres, parseMinutes } from "@/core/units";
+import { formatNumber, MS_PER_MINUTE, parseKilometres, parseMinutes } from "@/core/units";
 import { useForgetKept, useNumber, useTell, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Choice, TextField } from "@/ui";
@@ -64,7 +64,6 @@ export function DriveView({ round }: { round: RoundState }) {
 
 const HOME = "home";
 const LAST_STOP = "last-stop";
-const MS_PER_MINUTE = 60_000;
 
 /** The end of it: the kilometres are shared among the sources that gave oil, so that each shows its true cost. */
 function HomeAgain({ round, left }: { round: RoundState; left: number }) {

@@ -1,5 +1,6 @@
 "use client";
 import type { SettleBench } from "@/core/readings";
+import { MS_PER_HOUR } from "@/core/units";
 import { useUnits } from "@/desk";
 import { Button } from "@/ui";
 import { shortDay } from "@/ui/words";
@@ -15,7 +16,7 @@ interface Props {
 export function TimeSlider({ bench, step, onMove }: Props) {
   const units = useUnits();
   const dayAt = (s: number): string =>
-    shortDay(new Date(Date.parse(bench.since) + s * bench.stepHours * 3_600_000).toISOString());
+    shortDay(new Date(Date.parse(bench.since) + s * bench.stepHours * MS_PER_HOUR).toISOString());
   const here = `${dayAt(step)}, ${units.celsius(alongRow(bench.celsius, step))}`;
   const isNow = Math.abs(step - bench.nowStep) < 0.5;
   return (

@@ -1,5 +1,6 @@
 "use client";
 import { useState } from "react";
+import { MS_PER_DAY } from "@/core/units";
 import { StepButton } from "@/desk";
 import { useYard } from "@/store";
 import { Button } from "@/ui";
@@ -12,7 +13,7 @@ const ON_PHONE = 3;
 export function NextUp() {
   const { view } = useYard();
   const [all, setAll] = useState(false);
-  const today = view.advice.filter((a) => Date.parse(a.dueAt) < Date.parse(view.at) + 86_400_000).length;
+  const today = view.advice.filter((a) => Date.parse(a.dueAt) < Date.parse(view.at) + MS_PER_DAY).length;
   return (
     <>
       <div className="flex items-baseline justify-between border-b border-rule pb-2">

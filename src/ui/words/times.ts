@@ -1,4 +1,5 @@
 import { differenceInCalendarDays, format } from "date-fns";
+import { MS_PER_DAY, MS_PER_HOUR } from "@/core/units";
 
 /** Days and hours as one says them in a yard; always the reader's own clock and time zone. */
 export const dayName = (iso: string): string => format(new Date(iso), "EEEE d MMMM");
@@ -11,7 +12,7 @@ export const dayAndClock = (iso: string): string => format(new Date(iso), "EEE d
 export function due(dueAt: string, now: string): { main: string; sub: string } {
   if (dueAt <= now) return { main: "Now", sub: "" };
   const days = differenceInCalendarDays(new Date(dueAt), new Date(now));
-  const hours = (Date.parse(dueAt) - Date.parse(now)) / 3_600_000;
+  const hours = (Date.parse(dueAt) - Date.parse(now)) / MS_PER_HOUR;
   if (days === 0)
     return { main: clock(dueAt), sub: hours < 1.5 ? `in ${Math.round(hours * 60)} min` : `in ${Math.round(hours)} h` };
   return { main: shortDay(dueAt), sub: days === 1 ? "tomorrow" : `${days} days` };
@@ -19,6 +20,6 @@ export function due(dueAt: string, now: string): { main: string; sub: string } {
 
 /** "today", "day 1", "day 16": how long something has stood. */
 export function standingDays(since: string, now: string): string {
-  const days = Math.floor((Date.parse(now) - Date.parse(since)) / 86_400_000);
+  const days = Math.floor((Date.parse(now) - Date.parse(since)) / MS_PER_DAY);
   return days <= 0 ? "today" : `day ${days}`;
 }

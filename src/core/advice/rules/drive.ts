@@ -2,6 +2,7 @@ import { type MixPart, mixViscosityMm2PerS } from "../../blending";
 import { tanksOf, type VehicleId, type VesselId } from "../../ledger";
 import type { YardReading } from "../../readings";
 import { assumed, mixOf } from "../../readings/vessel/mixture";
+import { MS_PER_HOUR } from "../../units";
 import type { Advice, Rule } from "../advice";
 
 export type DriveMatter =
@@ -122,7 +123,7 @@ function heavyShare(mix: readonly MixPart[]): number {
 }
 
 /** Tonight is within the next half day; it is due before then. */
-const tonight = (now: string): string => new Date(Date.parse(now) + 6 * 3_600_000).toISOString();
+const tonight = (now: string): string => new Date(Date.parse(now) + 6 * MS_PER_HOUR).toISOString();
 
 export const DRIVE_RULES: readonly Rule[] = [
   { rank: 2, advise: notPurged },

@@ -9,6 +9,7 @@ import {
   updateRate,
   waitingLitres,
 } from "../../rounds";
+import { MS_PER_DAY } from "../../units";
 
 /** What waits at a source now, and when its containers are full. */
 export interface Waiting {
@@ -32,7 +33,6 @@ export interface Waiting {
   };
 }
 
-const DAY_MS = 86_400_000;
 /** What a source is taken for before it has been seen twice: its containers full in three weeks. */
 const PRIOR_FILL_DAYS = 21;
 /** And as sure of that as of two weeks' watching. */
@@ -67,7 +67,7 @@ function readingsOf(visits: readonly Visit[]): FillingReading[] {
   const emptied = visits.filter(counted);
   return emptied.slice(1).flatMap((v, i) => {
     const before = emptied[i];
-    const days = before ? (Date.parse(v.at) - Date.parse(before.at)) / DAY_MS : 0;
+    const days = before ? (Date.parse(v.at) - Date.parse(before.at)) / MS_PER_DAY : 0;
     if (!before || days < SHORTEST_DAYS) return [];
     return [{ litres: Math.max(0, v.litres + v.leftLitres - before.leftLitres), days }];
   });
@@ -82,11 +82,11 @@ export function waitingAt(state: SourceState, now: string): Waiting {
   const last = state.visits.findLast(counted);
   const since = last?.at ?? state.knownSince;
   const left = last?.leftLitres ?? 0;
-  const days = Math.min(MOST_DAYS, Math.max(0, (Date.parse(now) - Date.parse(since)) / DAY_MS));
+  const days = Math.min(MOST_DAYS, Math.max(0, (Date.parse(now) - Date.parse(since)) / MS_PER_DAY));
   const gathered = waitingLitres(rate, days, Math.max(0, holds - left));
   const full = daysToFull(rate, Math.max(1e-3, holds - left));
   const at = (d: number | null): string | null =>
-    d === null || d > MOST_DAYS ? null : new Date(Date.parse(since) + d * DAY_MS).toISOString();
+    d === null || d > MOST_DAYS ? null : new Date(Date.parse(since) + d * MS_PER_DAY).toISOString();
   return {
     litresPerDay: litresPerDay(rate),
     readings: rate.pickups,

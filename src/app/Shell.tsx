@@ -1,6 +1,7 @@
 "use client";
 import { usePathname } from "next/navigation";
 import type { ReactNode } from "react";
+import { CopyFolderHost } from "@/desk";
 import { YardProvider } from "@/store";
 import { Hatches } from "@/ui/drawing/Hatches";
 import { LogHost } from "./LogHost";
@@ -14,22 +15,13 @@ export function Shell({ children }: { children: ReactNode }) {
   const path = usePathname();
   if (path === "/_not-found") return children;
   return (
-    <YardProvider
-      makeDemo={makeDemo}
-      waiting={<Waiting />}
-      failed={(reason) => (
-        <main className="p-6">
-          <h1 className="text-2xl">The yard could not be opened</h1>
-          <p>
-            The browser said: {reason}. Nothing was changed. A private window keeps no data; a full disk cannot either.
-          </p>
-        </main>
-      )}
-    >
+    <YardProvider makeDemo={makeDemo} waiting={(opening, name) => <Waiting opening={opening} name={name} />}>
       <Hatches />
-      <LogHost>
-        <YardFrame>{children}</YardFrame>
-      </LogHost>
+      <CopyFolderHost>
+        <LogHost>
+          <YardFrame>{children}</YardFrame>
+        </LogHost>
+      </CopyFolderHost>
     </YardProvider>
   );
 }

@@ -12,6 +12,8 @@ import { Frame } from "@/ui/Frame";
 import { Keys } from "@/ui/Keys";
 import { PIPE_LINK, Pipe } from "@/ui/Pipe";
 import { dayAndClock } from "@/ui/words";
+import { BookBanner } from "./BookBanner";
+import { CopyWord } from "./CopyWord";
 
 const NAMES: Record<Station, string> = {
   rounds: "Rounds",
@@ -39,7 +41,7 @@ const WITHIN: Readonly<Record<string, Station>> = {
 const KEYS = ["0", ...STATIONS.map((_, i) => String(i + 1))];
 
 export function YardFrame({ children }: { children: ReactNode }) {
-  const { view, at, travel, name, unreadable } = useYard();
+  const { view, at, travel, name } = useYard();
   const path = usePathname();
   const router = useRouter();
   const href = useHref();
@@ -121,6 +123,7 @@ export function YardFrame({ children }: { children: ReactNode }) {
         }
         banner={
           <>
+            <CopyWord />
             <FlowWatch />
             {at === null ? null : (
               <div className="flex flex-wrap items-center gap-3 bg-warn-floor px-5 py-2">
@@ -131,11 +134,7 @@ export function YardFrame({ children }: { children: ReactNode }) {
                 <Button onClick={() => travel(null)}>Back to now</Button>
               </div>
             )}
-            {unreadable > 0 ? (
-              <p role="alert" className="bg-warn-floor px-5 py-2">
-                {unreadable} stored entries cannot be read by this release. They are kept and left out of every figure.
-              </p>
-            ) : null}
+            <BookBanner />
             {view.faults.length > 0 ? (
               <p role="alert" className="bg-warn-floor px-5 py-2">
                 {view.faults.length} entries do not add up and move nothing. The books list them.

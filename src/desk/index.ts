@@ -1,4 +1,5 @@
 export { StepButton } from "./AdviceSteps";
+export { CopyFolderHost, useCopyFolder } from "./CopyFolder";
 export { FlowWatch } from "./FlowWatch";
 export { dropFlow, keepFlow } from "./flow";
 export { Interlock } from "./Interlock";
@@ -17,6 +18,7 @@ export { useNarrow } from "./useNarrow";
 export { type NumberInput, useNumber } from "./useNumber";
 export { usePast, usePasts } from "./usePasts";
 export { useRunSheet } from "./useRunSheet";
+export { useSaveCopy } from "./useSaveCopy";
 export { useSeconds } from "./useSeconds";
 export { useSettleBench } from "./useSettleBench";
 export { useTell, useUndo } from "./useTell";

@@ -80,7 +80,7 @@ describe("what a screen writes", () => {
     press("Log the draw-off");
     await waitFor(() => expect(litres("drum-3")).toBeCloseTo(drum - 40, 6));
     expect(litres("feed-tub")).toBeCloseTo(feed + 40, 6);
-    const [written] = session().lastWritten("shelf");
+    const [written] = session().written();
     expect(written?.kind === "draw-off" && written.data.forecast?.drawOffMm).toBeCloseTo(66, 6);
   });
   it("settle: a refusal is worded at the step, the typing stays, nothing is written", async () => {
@@ -97,7 +97,7 @@ describe("what a screen writes", () => {
     const ready = litres("ready");
     press("Log the run");
     await waitFor(() => expect(litres("ready")).toBeGreaterThan(ready + 20));
-    const [written] = session().lastWritten("shelf");
+    const [written] = session().written();
     expect(written?.kind === "filter-run" && written.data.bags).toEqual(["bag-50", "bag-5"]);
   });
   it("blend: pour and log empties nothing it does not name and meets the limit", async () => {
@@ -133,7 +133,7 @@ describe("what a screen writes", () => {
     expect(await screen.findByText("Nothing with petrol in it goes into a kettle.")).toBeDefined();
     press("It has happened: log it all the same");
     await waitFor(() => expect(done).toHaveBeenCalled());
-    expect(session().lastWritten("shelf")[0]?.despite).toEqual(["petrol-in-kettle"]);
+    expect(session().written()[0]?.despite).toEqual(["petrol-in-kettle"]);
     show(<BooksScreen />);
     expect((await screen.findAllByText("done although the app refused it")).length).toBe(1);
   });
@@ -162,7 +162,7 @@ describe("what a screen writes", () => {
     press("Log it");
     await waitFor(() => expect(done).toHaveBeenCalled());
     expect(litres("pail-7")).toBeCloseTo(before + 5, 6);
-    expect(session().lastWritten("shelf")[0]?.note).toBe("smells of fish");
+    expect(session().written()[0]?.note).toBe("smells of fish");
   });
   it("the log: its verbs and their letters", () => {
     show(<Log verb={null} values={{}} onClose={() => undefined} />);
@@ -191,7 +191,7 @@ it("undo takes back the last thing written here, and has nothing to say in a fre
   const oil = litres("flatbed-oil");
   press("undo");
   await act(async () => undefined);
-  expect(session().lastWritten("shelf")).toEqual([]);
+  expect(session().written()).toEqual([]);
   press("Log the trip");
   await waitFor(() => expect(litres("flatbed-oil")).toBeLessThan(oil));
   press("undo");

@@ -51,7 +51,7 @@ const wrote = (kind: Entry["kind"]): Promise<void> =>
     const stands = session().view(NOW, null).entries;
     expect(stands).toBe(session().count());
   });
-const last = (): Entry | null => session().lastWritten("shelf")[0] ?? null;
+const last = (): Entry | null => session().written()[0] ?? null;
 const data = <K extends Entry["kind"]>(kind: K) => {
   const entry = last();
   if (entry?.kind !== kind) throw new Error(`last is ${entry?.kind}`);
@@ -154,7 +154,7 @@ describe("one tap", () => {
   it("starts the clock again; driven takes along what stands aboard", async () => {
     const raw = session();
     const write = (id: string, at: string, draft: object) =>
-      raw.append([{ ...draft, happenedAt: at } as Draft], stampOf(id, NOW, "other"));
+      raw.append([{ ...draft, happenedAt: at } as Draft], stampOf(id, NOW));
     const shape = { kind: "cylinder", diameterMm: 571.5 };
     for (const n of [1, 2])
       await write(`v${n}`, "2026-11-10T08:00:00.000Z", {

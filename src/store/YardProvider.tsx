@@ -1,31 +1,40 @@
 "use client";
 import { useSearchParams } from "next/navigation";
-import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState } from "react";
-import { monotonicFactory, ulid } from "ulid";
+import { createContext, type ReactNode, useContext, useMemo } from "react";
+import { monotonicFactory } from "ulid";
 import type { Draft, Entry, EntryId } from "@/core/ledger";
-import { MS_PER_HOUR, MS_PER_MINUTE, ok, type Result } from "@/core/units";
-import { applyChange, type ViewChange, type YardView } from "@/core/view";
-import { asAct, undo } from "./acts";
-import { callback, startYardWorker, type YardClient } from "./client";
+import { fail, ok, type Result } from "@/core/units";
+import type { YardView } from "@/core/view";
+import { asAct, type Undone, undoLast } from "./acts";
+import type { BookState } from "./bookState";
+import { WorkerStopped, type YardClient } from "./client";
 import type { YardName } from "./db";
-import type { Look, StoreError } from "./session";
+import type { LastSeen } from "./lastSeen";
+import type { StoreError } from "./session";
+import { type OpenedYard, type Opening, useOpening } from "./useOpening";
 
 export interface OpenYard {
   readonly name: YardName;
   readonly view: YardView;
+  readonly book: BookState;
   readonly client: YardClient;
   /** The moment looked at: null is now. */
   readonly at: string | null;
-  readonly unreadable: number;
+  /** The worker stopped and is being started anew; what is drawn is what stood before. */
+  readonly isRestarting: boolean;
+  /** What this browser had before, where there is nothing now. */
+  readonly vanished: LastSeen | null;
   travel(at: string | null): void;
   /** Writes one entry, or several as one act: all of them or none. Gives their ids. */
   write(drafts: Draft | readonly Draft[]): Promise<Result<readonly EntryId[], StoreError>>;
   /** A fresh id for a thing that is about to be written. */
   newId(): string;
-  /** Takes back the last act of this device; gives its entries, the newest first. */
-  undoLast(): Promise<{ undone: readonly Entry[]; error?: StoreError }>;
+  /** Takes back this tab's last act; gives its entries, the newest first. */
+  undoLast(): Promise<Undone>;
   refresh(): Promise<void>;
-  startDemoAgain(): Promise<void>;
+  /** Says whether the demo was made anew. */
+  startDemoAgain(): Promise<boolean>;
+  /** What the clock says, or the newest thing that happened where the clock is behind it. */
   now(): string;
 }
 
@@ -40,123 +49,82 @@ export function useYard(): OpenYard {
 
 /** Rising even within one millisecond: ids break ties between entries of one moment. */
 const nextId = monotonicFactory();
-
-const DEVICE_KEY = "brisk-barrel-device";
-const nowIso = (): string => new Date(Date.now()).toISOString();
-
-function deviceId(): string {
-  const known = localStorage.getItem(DEVICE_KEY);
-  if (known) return known;
-  const made = ulid();
-  localStorage.setItem(DEVICE_KEY, made);
-  return made;
-}
+const clockIso = (): string => new Date(Date.now()).toISOString();
 
 export interface YardProviderProps {
   readonly makeDemo: (nowMs: number) => Promise<Entry[]>;
-  readonly waiting: ReactNode;
-  readonly failed: (reason: string) => ReactNode;
+  /** What stands until the yard is open. */
+  readonly waiting: (opening: Opening, name: YardName) => ReactNode;
   readonly children: ReactNode;
 }
 
 /** Opens the yard that the address names (`?demo=1` the demo) in its worker and keeps a view of it for the screens. */
-export function YardProvider({ makeDemo, waiting, failed, children }: YardProviderProps) {
+export function YardProvider({ makeDemo, waiting, children }: YardProviderProps) {
   const name: YardName = useSearchParams().get("demo") === "1" ? "demo" : "own";
-  const [opened, setOpened] = useState<Opened | null>(null);
-  const [failure, setFailure] = useState<string | null>(null);
-  const [at, setAt] = useState<string | null>(null);
-  // What the next look is asked for: kept beside the state, since a look may be asked while another is under way.
-  const lookRef = useRef<Look>({ at: null, have: null });
-  const makeDemoRef = useRef(makeDemo);
-
-  const take = useCallback((client: YardClient, change: ViewChange): void => {
-    lookRef.current = { ...lookRef.current, have: change.to };
-    setOpened((o) => {
-      if (o?.client !== client) return o;
-      const view = applyChange(o.view, o.seq, change);
-      return view ? { ...o, view, seq: change.to } : o;
-    });
-  }, []);
-
-  const look = useCallback(
-    async (client: YardClient): Promise<void> => take(client, await client.look(nowIso(), lookRef.current)),
-    [take],
-  );
-
-  useEffect(() => {
-    const { client, stop } = startYardWorker();
-    let gone = false;
-    lookRef.current = { at: null, have: null };
-    setAt(null);
-    const start = async (): Promise<void> => {
-      const { unreadable, newestAt } = await client.open(
+  const { opened, opening, at, travel, take, look, lookNow, nextClient, isRestarting } = useOpening(name, makeDemo);
+  const yard = useMemo(
+    (): OpenYard | null =>
+      opened && {
+        ...actsOf(opened, { take, look, lookNow, nextClient }),
         name,
-        callback(() => void look(client)),
-      );
-      if (name === "demo" && (newestAt === null || Date.now() - Date.parse(newestAt) > FRESH_DEMO_MS))
-        await client.seed(await makeDemoRef.current(Date.now()), false);
-      const change = await client.look(nowIso(), lookRef.current);
-      const view = applyChange(null, null, change);
-      if (gone || !view) return;
-      lookRef.current = { ...lookRef.current, have: change.to };
-      setOpened({ client, view, seq: change.to, unreadable });
-    };
-    start().catch((error: unknown) => !gone && setFailure(String(error)));
-    const minute = setInterval(() => void look(client), MS_PER_MINUTE);
-    return () => {
-      gone = true;
-      clearInterval(minute);
-      setOpened(null);
-      stop();
-    };
-  }, [name, look]);
-
-  const yard = useMemo((): OpenYard | null => {
-    if (!opened) return null;
-    const { client } = opened;
-    const write: OpenYard["write"] = async (drafts) => {
-      const act = asAct(drafts);
-      const ids = Array.from({ length: act.length + 1 }, () => nextId(Date.now()));
-      const written = await client.append(act, { ids, now: nowIso(), device: deviceId(), look: lookRef.current });
-      if (!written.ok) return written;
-      take(client, written.value.change);
-      return ok(written.value.ids);
-    };
-    return {
-      name,
-      client,
-      view: opened.view,
-      unreadable: opened.unreadable,
-      at,
-      write,
-      newId: () => nextId(Date.now()),
-      now: nowIso,
-      refresh: () => look(client),
-      travel(to) {
-        lookRef.current = { ...lookRef.current, at: to };
-        setAt(to);
-        void look(client);
+        client: opened.client,
+        view: opened.view,
+        book: opened.book,
+        vanished: opened.vanished,
+        at,
+        isRestarting,
+        newId: () => nextId(Date.now()),
+        now: () => {
+          const clock = clockIso();
+          const latest = opened.book.latestAt;
+          return latest !== null && latest > clock ? latest : clock;
+        },
+        refresh: () => look(opened.client),
+        travel,
+        async startDemoAgain() {
+          const made = await opened.client.seed(await makeDemo(Date.now()), true);
+          await look(opened.client);
+          return made;
+        },
       },
-      undoLast: async () => undo(await client.lastWritten(deviceId()), write),
-      async startDemoAgain() {
-        await client.seed(await makeDemoRef.current(Date.now()), true);
-        await look(client);
-      },
-    };
-  }, [opened, name, at, look, take]);
-
-  if (failure !== null) return failed(failure);
-  if (!yard) return waiting;
+    [opened, name, at, isRestarting, travel, take, look, lookNow, nextClient, makeDemo],
+  );
+  if (!yard) return waiting(opening, name);
   return <YardContext.Provider value={yard}>{children}</YardContext.Provider>;
 }
 
-interface Opened {
-  readonly client: YardClient;
-  readonly view: YardView;
-  /** The number of the view that is held. */
-  readonly seq: number;
-  readonly unreadable: number;
-}
+type Lookout = Pick<ReturnType<typeof useOpening>, "take" | "look" | "lookNow" | "nextClient">;
 
-/** A demo nobody has written in is made anew when its newest entry is older than this. */
-const FRESH_DEMO_MS = 20 * MS_PER_HOUR;
+function actsOf(
+  { client, own }: OpenedYard,
+  { take, look, lookNow, nextClient }: Lookout,
+): Pick<OpenYard, "write" | "undoLast"> {
+  const send = async (act: readonly Draft[]): Promise<Result<readonly EntryId[], StoreError>> => {
+    const ids = Array.from({ length: act.length + 1 }, () => nextId(Date.now()));
+    try {
+      const written = await client.append(act, { ids, now: clockIso(), look: lookNow() });
+      if (!written.ok) return written;
+      take(client, written.value);
+      return ok(written.value.ids);
+    } catch (error) {
+      if (!(error instanceof WorkerStopped)) throw error;
+      return wasWritten(ids.slice(0, act.length), error.message);
+    }
+  };
+  /** The worker stopped in the middle of it: the one after it knows whether it was done. */
+  const wasWritten = async (ids: readonly string[], reason: string) => {
+    const next = await nextClient();
+    await look(next);
+    const [first] = await next.counting(ids);
+    return first ? ok(ids as readonly EntryId[]) : fail({ code: "not-stored" as const, reason });
+  };
+  return {
+    async write(drafts) {
+      const act = asAct(drafts);
+      const written = await send(act);
+      if (written.ok && written.value.length > 0) own.add(written.value);
+      return written;
+    },
+    undoLast: () => undoLast(own, { counting: (ids) => client.counting(ids), write: send }),
+  };
+}

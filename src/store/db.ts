@@ -1,23 +1,85 @@
 import Dexie, { type Table } from "dexie";
-import type { Raw } from "@/core/formats";
+import { type Line, lineOf } from "@/core/formats";
+import type { JournalEnd } from "./book/journal";
+
+/** The newest version of the database that this release knows. */
+export const DB_VERSION = 3;
 
 /** Which yard: the user's own, or the demo, each in a database of its own. */
 export type YardName = "own" | "demo";
 
 const DATABASE: Record<YardName, string> = { own: "brisk-barrel", demo: "brisk-barrel-demo" };
 
-interface Mark {
-  readonly key: string;
-  readonly value: string;
+/** An entry as it was written, and the generation of the yard it came with: another tab asks for what is newer. */
+export interface Row extends Line {
+  readonly g: number;
 }
 
-/** Entries as they were written, never changed, by whichever release. Migrations are numbered and gapless. */
+/** What the database is at, and where the journal ends: written with every act, in the same transaction. */
+export interface Head {
+  /** One more with every act and every replacement. */
+  readonly generation: number;
+  /** How many entries there are. */
+  readonly entries: number;
+  /** The replacement of the whole yard that it builds on. */
+  readonly base: string;
+  readonly journal: JournalEnd | null;
+}
+
+interface Mark {
+  readonly key: string;
+  readonly value: unknown;
+}
+
+/** A yard that was replaced, as the file it would have been. */
+export interface KeptYard {
+  readonly n?: number;
+  readonly at: string;
+  readonly entries: number;
+  readonly text: string;
+}
+
+/**
+ * Entries to the byte as they were written, by whichever release. Migrations are numbered and gapless. Every write is on
+ * the disk before it is answered.
+ */
 export class YardDb extends Dexie {
-  readonly entries!: Table<Raw, string>;
+  readonly lines!: Table<Row, string>;
   readonly marks!: Table<Mark, string>;
+  readonly kept!: Table<KeptYard, number>;
 
   constructor(name: YardName) {
-    super(DATABASE[name]);
+    super(DATABASE[name], { chromeTransactionDurability: "strict" });
     this.version(1).stores({ entries: "id, happenedAt", marks: "key" });
+    this.version(2)
+      .stores({ lines: "id, g", kept: "++n" })
+      .upgrade(async (tx) => {
+        const raws = (await tx.table("entries").toArray()) as { id: string }[];
+        await tx.table("lines").bulkAdd(raws.map((raw) => ({ ...lineOf(raw), g: 0 })));
+      });
+    this.version(DB_VERSION).stores({ entries: null });
   }
+}
+
+/** A database as it is found, of whichever release: its version, and whatever lines are in it. Nothing is written. */
+export async function linesAsFound(
+  name: YardName,
+): Promise<{ readonly version: number; readonly lines: Line[] } | null> {
+  if (!(await Dexie.exists(DATABASE[name]))) return null;
+  const db = new Dexie(DATABASE[name]);
+  try {
+    await db.open();
+    const rows = await Promise.all(
+      db.tables.filter((t) => t.name === "lines" || t.name === "entries").map((t) => t.toArray() as Promise<unknown[]>),
+    );
+    return { version: db.verno, lines: rows.flat().flatMap(lineOfRow) };
+  } finally {
+    db.close();
+  }
+}
+
+function lineOfRow(row: unknown): Line[] {
+  const { id, text } = row as Partial<Row>;
+  if (typeof id !== "string") return [];
+  return [typeof text === "string" ? { id, text } : lineOf(row as { id: string })];
 }

@@ -1,2 +1,6 @@
-export type { Listed, RestoreReport, StoreError } from "./session";
+export type { BookState, OpeningStage } from "./bookState";
+export type { YardName } from "./db";
+export type { Listed } from "./reader";
+export type { RestoreReport, StoreError } from "./session";
+export type { Opening } from "./useOpening";
 export { useYard, YardContext, YardProvider } from "./YardProvider";

@@ -6,6 +6,7 @@ import type { Draft } from "@/core/ledger";
 import { drum, iso, kitchen, move, pickup } from "@/core/ledger/testing";
 import { YardDb } from "./db";
 import { type Stamp, YardSession } from "./session";
+import { testTools } from "./testing";
 
 let session: YardSession;
 let minute = 0;
@@ -13,9 +14,9 @@ const NOW = (): string => iso(minute);
 const stamp = (): Stamp => {
   minute += 1;
   const ids = [0, 1, 2, 3].map((i) => `id-${String(minute).padStart(4, "0")}-${i}`);
-  return { ids, now: iso(minute), device: "shelf", look: { at: null, have: null } };
+  return { ids, now: iso(minute), look: { at: null, have: null } };
 };
-const open = (): Promise<YardSession> => YardSession.open("own", () => undefined);
+const open = (): Promise<YardSession> => YardSession.open("own", testTools());
 const litres = (s: YardSession, id: string): number =>
   s.view(NOW(), null).vessels.find((v) => v.vessel.id === id)?.litres ?? Number.NaN;
 
@@ -54,16 +55,6 @@ it("stores nothing of an entry that is refused", async () => {
   expect(litres(session, "A")).toBeCloseTo(60, 9);
 });
 
-it("undoes the last entry of this device, and then the undoing", async () => {
-  await write(session, move("A", "B", 20));
-  const [last] = session.lastWritten("shelf");
-  if (last?.kind !== "move") throw new Error("no move");
-  await write(session, { kind: "void", data: { entry: last.id, reason: "undone" } });
-  expect(litres(session, "A")).toBeCloseTo(60, 9);
-  expect(session.lastWritten("shelf")[0]?.kind).toBe("void");
-  expect(session.list(0, 10).rows.find((r) => r.entry.kind === "move")?.dead).toBe(true);
-});
-
 it("looks back in time", async () => {
   const before = NOW();
   await write(session, move("A", "B", 20));
@@ -74,11 +65,13 @@ it("looks back in time", async () => {
 
 it("keeps entries it cannot read, and says how many", async () => {
   const db = new YardDb("own");
-  await db.entries.add({ id: "strange", v: 99, kind: "move" } as never);
+  const text = '{"id":"strange","v":99.0,"kind":"move"}';
+  await db.lines.add({ id: "strange", text, g: 0 });
   db.close();
   session.close();
   session = await open();
-  expect(session.unreadableEntries()).toBe(1);
+  expect(session.bookState()).toMatchObject({ entries: 5, unreadable: 1 });
+  expect(await session.exportFile(NOW())).toContain(`\n${text},`);
   expect(litres(session, "A")).toBeCloseTo(60, 9);
 });
 
@@ -96,11 +89,34 @@ describe("export and restore", () => {
     const file = await session.exportFile(NOW());
     expect(readYardFile(file)).toMatchObject({ ok: true });
     await write(session, move("A", "B", 20));
-    expect(await session.restore(file)).toEqual({ ok: true, value: { entries: 4, faults: 0, unreadable: 0 } });
+    expect(await session.restore(file, NOW())).toMatchObject({ ok: true, value: { entries: 4, faults: 0, odd: 0 } });
     expect(litres(session, "A")).toBeCloseTo(60, 9);
     session.close();
     session = await open();
     expect(litres(session, "A")).toBeCloseTo(60, 9);
+  });
+
+  it("keeps what it replaces, the last three times, and gives it back to the byte", async () => {
+    const first = await session.exportFile(NOW());
+    for (let n = 0; n < 4; n++) {
+      await write(session, move("A", "B", 1));
+      await session.restore(first, iso(1000 + n));
+    }
+    const kept = await session.keptYards();
+    expect(kept.map((k) => k.at)).toEqual([iso(1003), iso(1002), iso(1001)]);
+    const back = await session.keptYard(kept[0]?.n ?? 0);
+    expect(await session.restore(back ?? "", NOW())).toMatchObject({ ok: true, value: { entries: 5 } });
+    expect(litres(session, "B")).toBeCloseTo(1, 9);
+  });
+  it("tells what exists here only: all of it, then what was written since it was carried away", async () => {
+    expect(session.bookState()).toMatchObject({ copied: null, sinceCopy: 4 });
+    await session.noteCopy(iso(500), "file");
+    await write(session, move("A", "B", 1));
+    session.close();
+    session = await open();
+    expect(session.bookState()).toMatchObject({ copied: { at: iso(500), where: "file" }, sinceCopy: 1 });
+    await session.restore(await session.exportFile(NOW()), NOW());
+    expect(session.bookState().sinceCopy).toBe(5);
   });
 
   const broken: [string, (file: string) => string, string][] = [
@@ -110,14 +126,14 @@ describe("export and restore", () => {
       (f) => JSON.stringify({ ...JSON.parse(f), entries: JSON.parse(f).entries.slice(1) }),
       "truncated",
     ],
-    ["a file from a newer release", (f) => f.replace('"schema":4', '"schema":7'), "newer-file"],
+    ["a file from a newer release", (f) => f.replace('"schema":5', '"schema":7'), "newer-file"],
     ["a changed figure", (f) => f.replace('"litres":60', '"litres":61'), "checksum"],
     ["something else", () => '{"a":1}', "not-a-yard"],
     ["not even JSON", () => "drum 3: 40 L", "not-json"],
   ];
   it.each(broken)("refuses %s and changes nothing", async (_, damage, code) => {
     const before = await session.exportFile(NOW());
-    expect(await session.restore(damage(before))).toMatchObject({ ok: false, error: { code } });
+    expect(await session.restore(damage(before), NOW())).toMatchObject({ ok: false, error: { code } });
     expect(session.checkFile(damage(before))).toMatchObject({ ok: false, error: { code } });
     expect(await session.exportFile(NOW())).toBe(before);
   });

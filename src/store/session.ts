@@ -1,214 +1,224 @@
-import { clearanceOf, type DraftClearance } from "@/core/clearance";
-import { type Raw, type ReadYard, readYardFile, writeYardFile, type YardFileError } from "@/core/formats";
+import { clearanceOf } from "@/core/clearance";
+import {
+  entryOf,
+  inTime,
+  type Line,
+  lineOf,
+  type ReadYard,
+  readYardFile,
+  writeYardLines,
+  type YardFileError,
+} from "@/core/formats";
 import type { Refusal } from "@/core/interlocks";
 import {
+  appendEntries,
   buildTimeline,
-  byTime,
   type Draft,
-  deadIds,
   type Entry,
   EntryId,
+  forget,
   kindOf,
   type LedgerError,
+  oddTextIn,
   offerEntries,
-  readEntry,
-  type SourceId,
   stepwise,
   type Timeline,
-  type VesselId,
-  type Visit,
   yardAt,
 } from "@/core/ledger";
-import {
-  type PastForecast,
-  pastForecasts,
-  pastOf,
-  ReadingMemo,
-  type SettleBench,
-  type SettlingQuestionData,
-  settleBench,
-  settlingQuestion,
-  type VesselPast,
-} from "@/core/readings";
 import { fail, ok, type Result } from "@/core/units";
-import { changeOf, type ViewChange, viewYard, type YardView } from "@/core/view";
-import { YardDb, type YardName } from "./db";
+import type { ViewChange } from "@/core/view";
+import { Book } from "./book/book";
+import { type Mended, NewerDatabase, type Repair } from "./book/mend";
+import type { BookState, Copied, Trouble } from "./bookState";
+import type { YardName } from "./db";
+import { type Look, YardReader } from "./reader";
+import type { SessionTools } from "./tools";
 
-/** Who writes, when, and under which ids: the page's clock and chance, so that tests can fix both. */
+/** When, and under which ids: the page's clock and chance, so that tests can fix both. */
 export interface Stamp {
   /** One for each entry, and one more for the act they make. */
   readonly ids: readonly string[];
+  /** As this device's clock says. */
   readonly now: string;
-  readonly device: string;
   readonly look: Look;
 }
 
-/** What a page looks at and has been given: the moment (null: now), and the number of the view it holds. */
-export interface Look {
-  readonly at: string | null;
-  readonly have: number | null;
-}
-
-/** What was written, and what it changes of the view. */
-export interface Written {
-  readonly ids: readonly EntryId[];
+/** What a page is told: what has changed of the view, and how the book stands. */
+export interface Seen {
   readonly change: ViewChange;
+  readonly book: BookState;
 }
 
-export interface Listed {
-  readonly entry: Entry;
-  /** Voided, or corrected by a later entry. */
-  readonly dead: boolean;
+export interface Written extends Seen {
+  readonly ids: readonly EntryId[];
 }
 
 export type StoreError =
   | LedgerError
   | { readonly code: "not-stored"; readonly reason: string }
+  /** A newer release has written this yard. */
+  | { readonly code: "read-only" }
   /** The interlocks refuse it. What has happened all the same is written with `despite`, in the open. */
   | { readonly code: "not-safe"; readonly refusals: readonly Refusal[] };
 
 export interface RestoreReport {
   readonly entries: number;
+  readonly exportedAt: string;
   readonly faults: number;
   /** Kept, but not read by this release. */
   readonly unreadable: number;
+  /** Hold a hidden character in some text. */
+  readonly odd: number;
 }
 
-/** Before anything happened: what a page is told before it has asked. */
-const START = new Date(0).toISOString();
-
-const reportOf = ({ raws, entries }: ReadYard, { head }: Timeline): RestoreReport => ({
-  entries: raws.length,
-  faults: head.faults.length,
-  unreadable: raws.length - entries.length,
-});
-
-const inTime = (a: Raw, b: Raw): number => {
-  const [x, y] = [a, b].map((raw) => `${raw.happenedAt} ${raw.recordedAt} ${raw.id}`);
-  return x === y ? 0 : (x ?? "") < (y ?? "") ? -1 : 1;
-};
+/** Other tabs may write again and again while this one looks: after so many looks it gives up and says so. */
+const MOST_LOOKS = 20;
+/** How long another tab's writes are gathered before they are looked at together. */
+const GATHER_MS = 60;
 
 /**
- * One yard, open: its entries in Dexie, its timeline in memory. Every change is offered to the ledger first, stored
- * second and only then seen. Calls run one after another.
+ * One yard, open in one tab: its book on the disk, its timeline in memory. Every change is offered to the ledger first,
+ * written second, against the yard that was looked at, and only then seen. Calls run one after another.
  */
-export class YardSession {
-  protected timeline: Timeline = buildTimeline([]);
-  private unreadable = 0;
-  private readonly memo = new ReadingMemo();
-  /** The view the page was last given, so that only what differs from it is handed over. */
-  private given: { readonly seq: number; readonly view: YardView } = {
-    seq: 0,
-    view: viewYard(this.timeline.head, START),
-  };
+export class YardSession extends YardReader {
+  private unreadable: readonly Line[] = [];
+  private counter = 0;
+  private copied: Copied | null = null;
+  private trouble: Trouble | null = null;
+  private repair: Repair | null = null;
   private last: Promise<unknown> = Promise.resolve();
+  private isLookDue = false;
+  private isClosed = false;
+  private device = "";
 
   protected constructor(
-    protected readonly db: YardDb,
+    /** Null: it is read-only. */
+    protected readonly book: Book | null,
     private readonly channel: BroadcastChannel,
-  ) {}
-
-  /** Opens a yard; `onChange` is called when another tab has written to it. */
-  static async open(name: YardName, onChange: () => void): Promise<YardSession> {
-    const session = new this(new YardDb(name), new BroadcastChannel(`brisk-barrel ${name}`));
-    session.channel.onmessage = () => void session.queue(() => session.load()).then(onChange);
-    await session.queue(() => session.load());
-    return session;
+    private readonly twice: boolean,
+  ) {
+    super();
   }
 
-  view(now: string, at: string | null): YardView {
-    // Another day is looked at once: remembering it would only push out what is looked at all day.
-    if (at !== null) return viewYard(yardAt(this.timeline, at), at);
-    return viewYard(yardAt(this.timeline, now), now, this.memo);
+  /** Opens a yard; `onChange` is called when another tab has written to it. `device` is the id it went by before. */
+  static async open(
+    name: YardName,
+    tools: SessionTools,
+    onChange: () => void = () => undefined,
+    device: string | null = null,
+  ): Promise<YardSession> {
+    const channel = new BroadcastChannel(`brisk-barrel ${name}`);
+    try {
+      const { book, ...mended } = await Book.open(name, tools);
+      const session = new this(book, channel, tools.shelf !== null);
+      session.take(mended);
+      await session.knowMarks(device ?? tools.newDevice());
+      session.watch(onChange);
+      return session;
+    } catch (error) {
+      if (!(error instanceof NewerDatabase)) throw error;
+      const session = new this(null, channel, tools.shelf !== null);
+      session.read(error.lines);
+      session.trouble = { code: "newer" };
+      return session;
+    }
   }
 
-  /** What has changed of the view since the page was given one; all of it where the page holds another. */
-  look(now: string, { at, have }: Look): ViewChange {
-    const view = this.view(now, at);
-    const known = have === this.given.seq ? this.given : null;
-    const seq = this.given.seq + 1;
-    this.given = { seq, view };
-    return changeOf(known?.view ?? null, view, known?.seq ?? null, seq);
+  look(now: string, look: Look): Seen {
+    return { change: this.changes(now, look), book: this.bookState() };
   }
 
-  /** Whether the interlocks let this be done, and what it needs, as the yard stood when it happens. */
-  clearance(draft: Draft, now: string): DraftClearance {
-    return clearanceOf(yardAt(this.timeline, draft.happenedAt ?? now), draft);
-  }
-
-  /** What a vessel's settling forecast is reckoned from. */
-  settlingQuestion(vessel: string, now: string, at: string | null): SettlingQuestionData | null {
-    return settlingQuestion(yardAt(this.timeline, at ?? now), vessel as VesselId, at ?? now);
-  }
-
-  /** What the settling bench draws of one vessel. */
-  settleBench(vessel: string, now: string, at: string | null): SettleBench | null {
-    return settleBench(yardAt(this.timeline, at ?? now), vessel as VesselId, at ?? now);
-  }
-
-  /** What has happened to vessels, for whoever lists it. */
-  pasts(vessels: readonly VesselId[], now: string, at: string | null): (VesselPast | null)[] {
-    const yard = yardAt(this.timeline, at ?? now);
-    return vessels.map((id) => pastOf(yard, id));
-  }
-
-  /** The latest calls at a source, oldest first. */
-  visits(source: SourceId, now: string, at: string | null): readonly Visit[] {
-    return yardAt(this.timeline, at ?? now).sources.get(source)?.visits ?? [];
-  }
-
-  /** How the latest forecasts have turned out. */
-  pastForecasts(now: string, at: string | null): PastForecast[] {
-    return pastForecasts(yardAt(this.timeline, at ?? now), (then) => yardAt(this.timeline, then));
-  }
-
-  /** How many stored entries this build cannot read; they are kept and left alone. */
-  unreadableEntries(): number {
-    return this.unreadable;
+  bookState(): BookState {
+    const entries = this.timeline.byId.size + this.unreadable.length;
+    const { copied, trouble, repair, twice } = this;
+    const isOfThis = copied !== null && copied.base === this.book?.head.base;
+    const sinceCopy = isOfThis ? entries - copied.entries : entries;
+    const unreadable = this.unreadable.length;
+    return { entries, unreadable, latestAt: this.latestAt(), copied, sinceCopy, trouble, repair, twice };
   }
 
   /** Writes the entries of one act: all of them or none. */
   append(drafts: readonly Draft[], stamp: Stamp): Promise<Result<Written, StoreError>> {
     return this.queue(async () => {
-      const entries = drafts.map((draft, i) => this.entryOf(draft, i, drafts.length > 1, stamp));
-      const offered = offerEntries(this.timeline, entries, stamp.now);
-      if (!offered.ok) return offered;
-      const ids = stamp.ids.slice(0, drafts.length).map((id) => EntryId.parse(id));
-      const forget = (): void => ids.forEach((id) => void this.timeline.byId.delete(id));
-      const refusals = this.refusals(drafts, stamp.now);
-      if (refusals.length > 0) {
-        forget();
-        return fail({ code: "not-safe", refusals });
+      const { book } = this;
+      if (!book) return fail({ code: "read-only" });
+      if (this.trouble && !(await this.recovered(book)).ok) return notStored(this.trouble);
+      for (let looks = 0; looks < MOST_LOOKS; looks++) {
+        const written = await this.tryAppend(book, drafts, stamp);
+        if (written !== "look again") return written;
       }
-      try {
-        await this.db.entries.bulkAdd(entries);
-      } catch (error) {
-        forget();
-        return fail({ code: "not-stored", reason: String(error) });
-      }
-      this.timeline = offered.value;
-      this.channel.postMessage("changed");
-      return ok({ ids, change: this.look(stamp.now, stamp.look) });
+      return fail({ code: "not-stored", reason: "other tabs keep writing to this yard" });
     });
   }
 
-  private entryOf(draft: Draft, index: number, inAct: boolean, stamp: Stamp): Raw {
+  private async tryAppend(
+    book: Book,
+    drafts: readonly Draft[],
+    stamp: Stamp,
+  ): Promise<Result<Written, StoreError> | "look again"> {
+    const entries = drafts.map((draft, i) => this.entryOf(draft, i, drafts.length > 1, stamp));
+    const offered = offerEntries(this.timeline, entries, this.present(stamp.now));
+    if (!offered.ok) return offered;
+    const ids = entries.map(({ id }) => EntryId.parse(id));
+    const refusals = this.refusals(drafts, this.present(stamp.now));
+    if (refusals.length > 0) {
+      forget(this.timeline, ids);
+      return fail({ code: "not-safe", refusals });
+    }
+    const stored = await book.append(entries.map(lineOf));
+    if (stored.ok) {
+      this.timeline = offered.value;
+      this.counter += entries.length;
+      this.channel.postMessage("changed");
+      return ok({ ids, ...this.look(stamp.now, stamp.look) });
+    }
+    forget(this.timeline, ids);
+    if (stored.error.code === "not-stored") return this.afterFailure(book, stored.error.reason);
+    await this.catchUp(book);
+    return "look again";
+  }
+
+  /** The browser may have thrown the database away with the write that failed: what it has lost is put back at once. */
+  private async afterFailure(book: Book, reason: string): Promise<Result<never, StoreError>> {
+    if (!(await book.isWhole())) await this.recovered(book);
+    return fail({ code: "not-stored", reason });
+  }
+
+  /** Puts back what the disk has lost; asked again and again while it takes nothing. */
+  recover(): Promise<Result<BookState, StoreError>> {
+    return this.queue(async () => {
+      if (!this.book) return fail({ code: "read-only" });
+      const done = await this.recovered(this.book);
+      return done.ok ? ok(this.bookState()) : done;
+    });
+  }
+
+  private async recovered(book: Book): Promise<Result<true, StoreError>> {
+    const memory = [...[...this.timeline.byId.values()].map(lineOf), ...this.unreadable];
+    this.take(await book.recover(memory));
+    if (this.trouble) return notStored(this.trouble);
+    this.channel.postMessage("changed");
+    return ok(true);
+  }
+
+  private entryOf(draft: Draft, index: number, inAct: boolean, stamp: Stamp): { id: string; data: unknown } {
     const id = stamp.ids[index];
     const act = stamp.ids[stamp.ids.length - 1];
     if (id === undefined || act === undefined) throw new Error("an entry without an id");
     return {
       id,
       v: kindOf(draft.kind).version,
-      happenedAt: draft.happenedAt ?? stamp.now,
+      happenedAt: draft.happenedAt ?? this.present(stamp.now),
       recordedAt: stamp.now,
-      device: stamp.device,
+      device: this.device,
+      counter: this.counter + index + 1,
       kind: draft.kind,
       data: draft.data,
       ...(draft.note ? { note: draft.note } : {}),
       ...(draft.replaces ? { replaces: draft.replaces } : {}),
       ...(draft.despite ? { despite: draft.despite } : {}),
       ...(inAct ? { act } : {}),
-    };
+    } as { id: string; data: unknown };
   }
 
   /** What the interlocks refuse of an act and nobody has owned up to, each entry asked as the ones before it left the yard. */
@@ -222,36 +232,19 @@ export class YardSession {
     return refused;
   }
 
-  /** The last act this device wrote that still counts, newest entry first: what Undo takes back, together. */
-  lastWritten(device: string): Entry[] {
-    const dead = deadIds(this.timeline.byId.values());
-    const own = [...this.timeline.byId.values()].filter((e) => e.device === device && !dead.has(e.id));
-    const later = (a: Entry, b: Entry): Entry =>
-      a.recordedAt > b.recordedAt || (a.recordedAt === b.recordedAt && a.id > b.id) ? a : b;
-    const [first] = own;
-    if (!first) return [];
-    const last = own.reduce(later, first);
-    if (last.act === undefined) return [last];
-    return own.filter((e) => e.act === last.act).sort((a, b) => byTime(b, a));
-  }
-
-  find(id: string): Entry | null {
-    return this.timeline.byId.get(EntryId.parse(id)) ?? null;
-  }
-
-  /** Entries from the newest happening back, dead ones marked. */
-  list(offset: number, limit: number): { rows: Listed[]; total: number } {
-    const dead = deadIds(this.timeline.byId.values());
-    const all = [...this.timeline.byId.values()].sort((a, b) => byTime(b, a));
-    return {
-      rows: all.slice(offset, offset + limit).map((entry) => ({ entry, dead: dead.has(entry.id) })),
-      total: all.length,
-    };
-  }
-
-  /** Everything that is stored, as it was written: also what this release cannot read. */
+  /** Everything that is stored, to the byte as it was written: also what this release cannot read. */
   exportFile(now: string): Promise<string> {
-    return this.queue(async () => writeYardFile((await this.db.entries.toArray()).sort(inTime), now));
+    return this.queue(async () => writeYardLines(inTime(await this.lines()), now));
+  }
+
+  /** Notes that the yard as it stands was carried away. */
+  noteCopy(at: string, where: Copied["where"]): Promise<BookState> {
+    return this.queue(async () => {
+      const entries = this.timeline.byId.size + this.unreadable.length;
+      this.copied = { at, entries, base: this.book?.head.base ?? "", where };
+      await this.book?.setMark("copied", this.copied);
+      return this.bookState();
+    });
   }
 
   /** What a file would bring, without taking it. */
@@ -260,19 +253,30 @@ export class YardSession {
     return read.ok ? ok(reportOf(read.value, buildTimeline(read.value.entries))) : read;
   }
 
-  /** Puts a file's yard in place of this one, all or nothing. */
-  restore(text: string): Promise<Result<RestoreReport, YardFileError | StoreError>> {
+  /** Puts a file's yard in place of this one, all or nothing; what it replaces is kept as a copy. */
+  restore(text: string, now: string): Promise<Result<RestoreReport, YardFileError | StoreError>> {
     return this.queue(async () => {
       const read = readYardFile(text);
       if (!read.ok) return read;
-      try {
-        await this.replaceAll(read.value);
-      } catch (error) {
-        return fail({ code: "not-stored", reason: String(error) });
-      }
-      this.channel.postMessage("changed");
-      return ok(reportOf(read.value, this.timeline));
+      const put = await this.replaceAll(read.value.lines, now);
+      return put.ok ? ok(reportOf(read.value, this.timeline)) : put;
     });
+  }
+
+  keptYards(): Promise<{ n: number; at: string; entries: number }[]> {
+    return this.book?.keptYards() ?? Promise.resolve([]);
+  }
+
+  keptYard(n: number): Promise<string | null> {
+    return this.book?.keptYard(n) ?? Promise.resolve(null);
+  }
+
+  mark<T>(key: string): Promise<T | null> {
+    return this.book?.mark<T>(key) ?? Promise.resolve(null);
+  }
+
+  async setMark(key: string, value: unknown): Promise<void> {
+    await this.book?.setMark(key, value);
   }
 
   /** Fills the demo yard, unless somebody has written in it; then only when `force` says so. */
@@ -280,43 +284,103 @@ export class YardSession {
     return this.queue(async () => {
       const touched = [...this.timeline.byId.values()].some((e) => e.device !== "demo");
       if (touched && !force) return false;
-      await this.replaceAll({ raws: entries, entries });
-      this.channel.postMessage("changed");
-      return true;
+      return (await this.replaceAll(entries.map(lineOf), null)).ok;
     });
-  }
-
-  count(): number {
-    return this.timeline.byId.size;
-  }
-
-  /** When the newest made-up entry happened: an untouched demo of another day is made anew. */
-  newestAt(): string | null {
-    return this.timeline.live.at(-1)?.happenedAt ?? null;
   }
 
   close(): void {
+    this.isClosed = true;
     this.channel.close();
-    this.db.close();
+    this.book?.close();
   }
 
-  private async replaceAll({ raws, entries }: ReadYard): Promise<void> {
-    await this.db.transaction("rw", this.db.entries, async () => {
-      await this.db.entries.clear();
-      await this.db.entries.bulkAdd([...raws]);
-    });
-    this.timeline = buildTimeline(entries);
-    this.unreadable = raws.length - entries.length;
+  private async replaceAll(lines: readonly Line[], keepAt: string | null): Promise<Result<true, StoreError>> {
+    const { book } = this;
+    if (!book) return fail({ code: "read-only" });
+    if (this.trouble && !(await this.recovered(book)).ok) return notStored(this.trouble);
+    for (let looks = 0; looks < MOST_LOOKS; looks++) {
+      const put = await book.replace({ lines, keepAt });
+      if (put.ok) {
+        this.read(lines);
+        this.channel.postMessage("changed");
+        return ok(true);
+      }
+      if (put.error.code === "not-stored") return this.afterFailure(book, put.error.reason);
+      await this.catchUp(book);
+    }
+    return fail({ code: "not-stored", reason: "other tabs keep writing to this yard" });
   }
 
-  private async load(): Promise<void> {
-    const raws = await this.db.entries.toArray();
-    const entries = raws.flatMap((raw) => {
-      const read = readEntry(raw);
-      return read.ok ? [read.value] : [];
-    });
-    this.unreadable = raws.length - entries.length;
-    this.timeline = buildTimeline(entries);
+  /** The lines on the disk; where it has lost any, with what this tab still knows. */
+  private async lines(): Promise<readonly Line[]> {
+    const known = new Map(this.unreadable.map((line) => [line.id, line]));
+    for (const entry of this.timeline.byId.values()) known.set(entry.id, lineOf(entry));
+    const rows = await (this.book?.lines() ?? Promise.resolve([])).catch(() => []);
+    for (const { id, text } of rows) known.set(id, { id, text });
+    return [...known.values()];
+  }
+
+  /** Another tab has written: what is new is read, once, however often it wrote. */
+  private watch(onChange: () => void): void {
+    this.channel.onmessage = () => {
+      if (this.isLookDue) return;
+      this.isLookDue = true;
+      setTimeout(() => {
+        this.isLookDue = false;
+        const look = async (): Promise<void> => {
+          if (this.book && !this.trouble && !this.isClosed) await this.catchUp(this.book);
+        };
+        void this.queue(look).then(onChange, onChange);
+      }, GATHER_MS);
+    };
+  }
+
+  private async catchUp(book: Book): Promise<void> {
+    const lines = await book.since();
+    if (lines === null) this.read(await book.lines());
+    else this.add(lines);
+  }
+
+  private take({ lines, repair, stuck }: Mended): void {
+    this.trouble = stuck === null ? null : { code: "stuck", reason: stuck };
+    this.repair = repair ?? this.repair;
+    this.read(lines);
+  }
+
+  private read(lines: readonly Line[]): void {
+    this.unreadable = [];
+    this.counter = 0;
+    this.timeline = buildTimeline(this.entriesOf(lines));
+  }
+
+  private add(lines: readonly Line[]): void {
+    const fresh = this.entriesOf(lines).filter((e) => !this.timeline.byId.has(e.id));
+    if (fresh.length > 0) this.timeline = appendEntries(this.timeline, fresh);
+  }
+
+  private entriesOf(lines: readonly Line[]): Entry[] {
+    const entries: Entry[] = [];
+    const strange: Line[] = [];
+    for (const line of lines) {
+      const entry = entryOf(line);
+      if (entry) entries.push(entry);
+      else strange.push({ id: line.id, text: line.text });
+      this.counter = Math.max(this.counter, entry?.counter ?? 0);
+    }
+    this.unreadable = [...this.unreadable, ...strange];
+    return entries;
+  }
+
+  private async knowMarks(device: string): Promise<void> {
+    const { book } = this;
+    if (!book || this.trouble) {
+      this.device = device;
+      return;
+    }
+    this.copied = await book.mark<Copied>("copied");
+    const known = await book.mark<string>("device");
+    if (known === null) await book.setMark("device", device);
+    this.device = known ?? device;
   }
 
   private queue<T>(work: () => Promise<T>): Promise<T> {
@@ -325,3 +389,14 @@ export class YardSession {
     return next;
   }
 }
+
+const notStored = (trouble: Trouble): Result<never, StoreError> =>
+  fail(trouble.code === "newer" ? { code: "read-only" } : { code: "not-stored", reason: trouble.reason });
+
+const reportOf = ({ lines, entries, exportedAt }: ReadYard, { head }: Timeline): RestoreReport => ({
+  entries: lines.length,
+  exportedAt,
+  faults: head.faults.length,
+  unreadable: lines.length - entries.length,
+  odd: entries.filter((e) => oddTextIn({ data: e.data, note: e.note })).length,
+});

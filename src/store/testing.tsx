@@ -1,36 +1,65 @@
 import "fake-indexeddb/auto";
 import Dexie from "dexie";
-import { type ReactNode, useEffect, useState } from "react";
+import { type ReactNode, useEffect, useMemo, useState } from "react";
 import { afterAll, beforeAll, beforeEach } from "vitest";
-import type { Entry, Timeline } from "@/core/ledger";
+import type { Entry, EntryId, Timeline } from "@/core/ledger";
 import { ok } from "@/core/units";
 import type { YardView } from "@/core/view";
-import { asAct, undo } from "./acts";
+import { asAct, undoLast } from "./acts";
 import type { YardClient } from "./client";
+import { type Head, YardDb } from "./db";
+import { OwnActs } from "./ownActs";
 import { type Stamp, YardSession } from "./session";
+import type { SessionTools } from "./tools";
 import { type OpenYard, YardContext } from "./YardProvider";
+
+let bases = 0;
+
+/** Surroundings without a second copy, in which one thing runs after another. */
+export function testTools(shelf: SessionTools["shelf"] = null): SessionTools {
+  bases += 1;
+  return { shelf, exclusive: oneByOne, newBase: () => `base-${bases}`, newDevice: () => "shelf" };
+}
+
+let before: Promise<unknown> = Promise.resolve();
+const oneByOne: SessionTools["exclusive"] = (work) => {
+  const next = before.then(work);
+  before = next.catch(() => undefined);
+  return next;
+};
 
 /** The real session on a fake database, that can be put back to where it began: filling it anew costs more than a test. */
 class ShelfSession extends YardSession {
-  private begun: Timeline | null = null;
+  private readonly disk = new YardDb("own");
+  private begun: { readonly timeline: Timeline; readonly head: Head; readonly ids: ReadonlySet<string> } | null = null;
 
   async reset(): Promise<void> {
-    this.begun ??= this.timeline;
-    const { byId } = this.begun;
-    await this.db.entries.bulkDelete([...this.timeline.byId.keys()].filter((id) => !this.written.has(id)));
-    this.timeline = { ...this.begun, byId: new Map([...byId].filter(([id]) => this.written.has(id))) };
+    const { book, disk, timeline } = this;
+    if (!book) throw new Error("no book");
+    this.begun ??= { timeline, head: book.head, ids: new Set(timeline.byId.keys()) };
+    const { head, ids } = this.begun;
+    await disk.lines.bulkDelete([...timeline.byId.keys()].filter((id) => !ids.has(id)));
+    await disk.marks.put({ key: "head", value: head });
+    await book.since();
+    const known = [...this.begun.timeline.byId].filter(([id]) => ids.has(id));
+    this.timeline = { ...this.begun.timeline, byId: new Map(known) };
   }
 
-  private get written(): ReadonlySet<string> {
-    this.known ??= new Set(this.begun?.byId.keys());
-    return this.known;
+  /** What was written since it began, the newest first. */
+  written(): Entry[] {
+    const since = [...this.timeline.byId.keys()].filter((id) => !this.begun?.ids.has(id));
+    return this.counting(since).sort((a, b) => (b.counter ?? 0) - (a.counter ?? 0));
   }
-  private known: ReadonlySet<string> | null = null;
+
+  override close(): void {
+    this.disk.close();
+    super.close();
+  }
 }
 
 /** A yard for tests of screens: the real session on a fake database, without a worker, at a clock that stands still. */
 export async function openTestYard(entries: readonly Entry[], nowIso: string): Promise<ShelfSession> {
-  const session = (await ShelfSession.open("own", () => undefined)) as ShelfSession;
+  const session = (await ShelfSession.open("own", testTools())) as ShelfSession;
   await session.seed(entries, true);
   counter = 0;
   clock = nowIso;
@@ -38,7 +67,7 @@ export async function openTestYard(entries: readonly Entry[], nowIso: string): P
 }
 
 /** A fresh test yard before each test of a file, gone after them. */
-export function testYardEachTime(entries: readonly Entry[], nowIso: string): () => YardSession {
+export function testYardEachTime(entries: readonly Entry[], nowIso: string): () => ShelfSession {
   let session: ShelfSession;
   beforeAll(async () => {
     session = await openTestYard(entries, nowIso);
@@ -56,11 +85,10 @@ export function testYardEachTime(entries: readonly Entry[], nowIso: string): () 
   return () => session;
 }
 
-/** Who writes in a test, and when: an id that the test chooses. */
-export const stampOf = (id: string, now: string, device = "shelf"): Stamp => ({
+/** What a test writes, and when: an id that the test chooses. */
+export const stampOf = (id: string, now: string): Stamp => ({
   ids: [id, `${id}-act`],
   now,
-  device,
   look: { at: null, have: null },
 });
 
@@ -80,32 +108,43 @@ const clientOf = (session: YardSession): YardClient =>
     },
   }) as unknown as YardClient;
 
+const NOT_KEPT = { getItem: () => null, setItem: () => undefined };
+
 export function TestYard({ session, children }: { session: YardSession; children: ReactNode }) {
   const [at, setAt] = useState<string | null>(null);
   const [view, setView] = useState<YardView>(() => session.view(clock, null));
+  const own = useMemo(() => OwnActs.of("own", NOT_KEPT, "test", async () => true), []);
   useEffect(() => setView(session.view(clock, at)), [session, at]);
   const refresh = async (): Promise<void> => setView(session.view(clock, at));
-  const write: OpenYard["write"] = async (drafts) => {
+  const send: OpenYard["write"] = async (drafts) => {
     const act = asAct(drafts);
     const ids = Array.from({ length: act.length + 1 }, newId);
-    const written = await session.append(act, { ids, now: clock, device: "shelf", look: { at, have: null } });
+    const written = await session.append(act, { ids, now: clock, look: { at, have: null } });
     if (!written.ok) return written;
     await refresh();
     return ok(written.value.ids);
   };
+  const write: OpenYard["write"] = async (drafts) => {
+    const written = await send(drafts);
+    if (written.ok) (await own).add(written.value satisfies readonly EntryId[]);
+    return written;
+  };
   const yard: OpenYard = {
     name: "own",
     view,
+    book: session.bookState(),
     client: clientOf(session),
     at,
-    unreadable: 0,
+    isRestarting: false,
+    vanished: null,
     travel: setAt,
     write,
     newId,
     now: () => clock,
     refresh,
-    async startDemoAgain() {},
-    undoLast: async () => undo(session.lastWritten("shelf"), write),
+    startDemoAgain: async () => true,
+    undoLast: async () =>
+      undoLast(await own, { counting: async (ids) => session.counting(ids), write: (drafts) => send(drafts) }),
   };
   return <YardContext.Provider value={yard}>{children}</YardContext.Provider>;
 }

@@ -4,17 +4,12 @@ import type { YardFileError } from "@/core/formats";
 import type { Draft, Entry, SourceId, VesselId, Visit } from "@/core/ledger";
 import type { PastForecast, SettleBench, SettlingQuestionData, VesselPast } from "@/core/readings";
 import type { Result } from "@/core/units";
-import type { ViewChange } from "@/core/view";
+import type { BookState, Copied, OpeningStage } from "./bookState";
+import { copyInto, type FolderReport } from "./copies/folder";
 import type { YardName } from "./db";
-import {
-  type Listed,
-  type Look,
-  type RestoreReport,
-  type Stamp,
-  type StoreError,
-  type Written,
-  YardSession,
-} from "./session";
+import type { Listed, Look } from "./reader";
+import { type RestoreReport, type Seen, type Stamp, type StoreError, type Written, YardSession } from "./session";
+import { browserTools } from "./tools";
 
 /** The yard lives here, off the page: reading, projecting and checking 20,000 entries may not hold up a thumb. */
 let session: YardSession | undefined;
@@ -25,15 +20,28 @@ const open = (): YardSession => {
 };
 
 const api = {
+  /** Takes a lock for as long as this worker lives, so that the page learns of its death. */
+  hold: (life: string): Promise<void> =>
+    new Promise((held) => {
+      void navigator.locks.request(life, () => {
+        held();
+        return new Promise(() => undefined);
+      });
+    }),
   async open(
     name: YardName,
+    device: string | null,
     onChange: () => void,
-  ): Promise<{ entries: number; unreadable: number; newestAt: string | null }> {
+    onStage: (stage: OpeningStage) => void,
+  ): Promise<{ newestAt: string | null }> {
     session?.close();
-    session = await YardSession.open(name, onChange);
-    return { entries: session.count(), unreadable: session.unreadableEntries(), newestAt: session.newestAt() };
+    const tools = await browserTools(name);
+    onStage("waiting");
+    await tools.exclusive(async () => onStage("reading"));
+    session = await YardSession.open(name, tools, onChange, device);
+    return { newestAt: session.latestAt() };
   },
-  look: (now: string, look: Look): ViewChange => open().look(now, look),
+  look: (now: string, look: Look): Seen => open().look(now, look),
   clearance: (draft: Draft, now: string): DraftClearance => open().clearance(draft, now),
   settlingQuestion: (vessel: string, now: string, at: string | null): SettlingQuestionData | null =>
     open().settlingQuestion(vessel, now, at),
@@ -45,12 +53,21 @@ const api = {
   visits: (source: SourceId, now: string, at: string | null): readonly Visit[] => open().visits(source, now, at),
   append: (drafts: readonly Draft[], stamp: Stamp): Promise<Result<Written, StoreError>> =>
     open().append(drafts, stamp),
-  lastWritten: (device: string): Entry[] => open().lastWritten(device),
+  counting: (ids: readonly string[]): Entry[] => open().counting(ids),
   find: (id: string): Entry | null => open().find(id),
   list: (offset: number, limit: number): { rows: Listed[]; total: number } => open().list(offset, limit),
   exportFile: (now: string): Promise<string> => open().exportFile(now),
+  noteCopy: (at: string, where: Copied["where"]): Promise<BookState> => open().noteCopy(at, where),
+  recover: (): Promise<Result<BookState, StoreError>> => open().recover(),
   checkFile: (text: string): Result<RestoreReport, YardFileError> => open().checkFile(text),
-  restore: (text: string): Promise<Result<RestoreReport, YardFileError | StoreError>> => open().restore(text),
+  restore: (text: string, now: string): Promise<Result<RestoreReport, YardFileError | StoreError>> =>
+    open().restore(text, now),
+  keptYards: (): Promise<{ n: number; at: string; entries: number }[]> => open().keptYards(),
+  keptYard: (n: number): Promise<string | null> => open().keptYard(n),
+  folder: (): Promise<FileSystemDirectoryHandle | null> => open().mark<FileSystemDirectoryHandle>("folder"),
+  setFolder: (folder: FileSystemDirectoryHandle | null): Promise<void> => open().setMark("folder", folder),
+  copyInto: (folder: FileSystemDirectoryHandle, yard: string, now: string): Promise<FolderReport> =>
+    copyInto(folder, open(), yard, now),
   seed: (entries: readonly Entry[], force: boolean): Promise<boolean> => open().seed(entries, force),
 };
 

@@ -1,11 +1,4 @@
+export { checksumOf } from "./checksum";
 export { type Route, type Waypoint, writeGpx } from "./gpx";
-export {
-  type Raw,
-  type ReadYard,
-  readYardFile,
-  writeYardFile,
-  YARD_FORMAT,
-  YARD_SCHEMA,
-  type YardFile,
-  type YardFileError,
-} from "./yardFile";
+export { entryOf, inTime, type Line, lineOf } from "./line";
+export { type ReadYard, readYardFile, writeYardFile, writeYardLines, type YardFileError } from "./yardFile";

@@ -22,8 +22,8 @@ describe.each(released)("%s", (name) => {
   if (!read.ok) throw new Error(read.error.code);
   const yard = project(read.value.entries);
   it("is read to the last entry, under the ids it had", () => {
-    expect(read.value.raws).toHaveLength(read.value.entries.length);
-    expect(read.value.raws).toEqual(JSON.parse(text).entries);
+    expect(read.value.lines).toHaveLength(read.value.entries.length);
+    expect(read.value.lines.map((l) => JSON.parse(l.text))).toEqual(JSON.parse(text).entries);
     expect(yard.faults).toEqual([]);
   });
   it("holds the litres it held, and closes", () => {

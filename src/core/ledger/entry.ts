@@ -27,6 +27,8 @@ const EnvelopeSchema = z.strictObject({
   happenedAt: Iso,
   recordedAt: Iso,
   device: z.string().min(1).max(64),
+  /** One more than any its writer knew of: what one device wrote later is later, whatever its clock said. */
+  counter: z.int().min(1).optional(),
   kind: z.enum(ENTRY_KINDS),
   data: z.unknown(),
   note: Text.optional(),

@@ -1,4 +1,5 @@
 import type { BagId, CupId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
+import type { OddText } from "./oddText";
 
 /** What does not add up about an entry that is being applied. The interface words each. */
 export type Flaw =
@@ -33,5 +34,6 @@ export type LedgerError =
   | { readonly code: "already-void"; readonly target: EntryId; readonly entry: EntryId }
   | { readonly code: "future"; readonly happenedAt: string }
   | { readonly code: "duplicate-id"; readonly id: EntryId }
+  | ({ readonly code: "odd-text" } & OddText)
   | { readonly code: "newer-entry"; readonly kind: string; readonly v: number }
   | { readonly code: "invalid"; readonly path: string; readonly reason: string };

@@ -4,6 +4,7 @@ import { type Entry, flowsOf } from "./entry";
 import type { Fault, LedgerError } from "./errors";
 import type { EntryId } from "./ids";
 import { deadIds, targetOf } from "./live";
+import { oddTextIn } from "./oddText";
 import type { YardState } from "./state";
 import { appendEntries, forget, type Timeline } from "./timeline";
 import { readEntry } from "./upcast";
@@ -41,6 +42,8 @@ export const offerEntry = (t: Timeline, raw: unknown, nowIso: string): Result<Ti
 /** What forbids an entry before it is even tried; `known` are those offered with it. */
 function refusalOf(t: Timeline, entry: Entry, known: ReadonlySet<EntryId>, nowIso: string): LedgerError | undefined {
   if (t.byId.has(entry.id) || known.has(entry.id)) return { code: "duplicate-id", id: entry.id };
+  const odd = oddTextIn({ ...(entry.data as object), note: entry.note });
+  if (odd) return { code: "odd-text", ...odd };
   if (Date.parse(entry.happenedAt) > Date.parse(nowIso) + CLOCK_SLACK_MS)
     return { code: "future", happenedAt: entry.happenedAt };
   const target = targetOf(entry);

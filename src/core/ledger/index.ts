@@ -24,7 +24,8 @@ export { DEFAULT_SETTINGS, type Settings } from "./kinds/settings";
 export type { Source } from "./kinds/source";
 export { tanksOf, type Vehicle } from "./kinds/vehicle";
 export type { Settler, Vessel } from "./kinds/vessel";
-export { byTime, deadIds, liveEntries, targetOf } from "./live";
+export { byRecord, byTime, deadIds, liveEntries, targetOf } from "./live";
+export { type OddText, oddTextIn } from "./oddText";
 export { project } from "./project";
 export type { CupTime, Quality, WaterWord } from "./quality";
 export {
@@ -61,6 +62,6 @@ export {
   type Visit,
   type YardState,
 } from "./state";
-export { appendEntries, buildTimeline, stepwise, type Timeline, yardAt } from "./timeline";
+export { appendEntries, buildTimeline, forget, stepwise, type Timeline, yardAt } from "./timeline";
 export { readEntry } from "./upcast";
 export { LOOKS, PAN_WORDS, VISIT_OUTCOMES } from "./words";

@@ -1,11 +1,17 @@
 import type { Entry } from "./entry";
 import type { EntryId } from "./ids";
 
-/** Time order of what happened; ties by when it was written down, then by id, so every device sorts alike. */
-export const byTime = (a: Entry, b: Entry): number =>
-  compare(a.happenedAt, b.happenedAt) || compare(a.recordedAt, b.recordedAt) || compare(a.id, b.id);
+type Written = Pick<Entry, "id" | "recordedAt" | "counter">;
 
-const byRecord = (a: Entry, b: Entry): number => compare(a.recordedAt, b.recordedAt) || compare(a.id, b.id);
+/**
+ * Order of writing: by the writers' counters, which no clock can turn back; entries from before there were counters come
+ * first, by their clocks. Two devices that knew nothing of each other may share a counter: then clock and id decide.
+ */
+export const byRecord = (a: Written, b: Written): number =>
+  (a.counter ?? 0) - (b.counter ?? 0) || compare(a.recordedAt, b.recordedAt) || compare(a.id, b.id);
+
+/** Time order of what happened; ties in the order of writing, so every device sorts alike. */
+export const byTime = (a: Entry, b: Entry): number => compare(a.happenedAt, b.happenedAt) || byRecord(a, b);
 
 const compare = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
 

@@ -1,9 +1,10 @@
 "use client";
 import { type ChangeEvent, useState } from "react";
 import { toast } from "sonner";
+import { useSaveCopy } from "@/desk";
 import { type RestoreReport, useYard } from "@/store";
-import { Button, fileName, saveFile } from "@/ui";
-import { isFileError, wordError, wordFileError } from "@/ui/words";
+import { Button } from "@/ui";
+import { fullDay, isFileError, wordError, wordFileError } from "@/ui/words";
 
 interface Offered extends RestoreReport {
   readonly text: string;
@@ -12,14 +13,10 @@ interface Offered extends RestoreReport {
 
 /** The whole yard as one file, out and in. */
 export function FileBox() {
-  const { client, view, refresh, now } = useYard();
+  const { client, view, refresh, now, book } = useYard();
+  const save = useSaveCopy();
   const [offered, setOffered] = useState<Offered | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
-
-  const save = async (): Promise<void> => {
-    const text = await client.exportFile(now());
-    saveFile(`${fileName(view.settings.yardName)}-${now().slice(0, 10)}.json`, "application/json", text);
-  };
 
   const choose = async (e: ChangeEvent<HTMLInputElement>): Promise<void> => {
     const file = e.target.files?.[0];
@@ -36,9 +33,11 @@ export function FileBox() {
 
   const restore = async (): Promise<void> => {
     if (!offered) return;
-    const restored = await client.restore(offered.text);
+    const restored = await client.restore(offered.text, now());
     if (restored.ok) {
       setOffered(null);
+      // Whoever restores a file has it.
+      await client.noteCopy(restored.value.exportedAt, "file");
       await refresh();
       toast(`Restored ${restored.value.entries} entries.`);
     } else {
@@ -76,7 +75,9 @@ export function FileBox() {
               {offered.unreadable > 0
                 ? `, ${offered.unreadable} of which this release cannot read (they are kept, and left out of every figure)`
                 : ""}
-              . It takes the place of the {view.entries} that stand here. Export them first if you want them.
+              {offered.odd > 0 ? `, ${offered.odd} of which hold a hidden character in some name or note` : ""}. It was
+              written on {fullDay(offered.exportedAt)}. It takes the place of the {book.entries} that stand here, which
+              are kept as a copy that can be put back.
             </p>
             <div className="mt-2 flex gap-2">
               <Button look="stop" onClick={() => void restore()}>

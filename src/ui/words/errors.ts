@@ -11,6 +11,7 @@ import { unitsOf } from "./units";
 type StoreError =
   | LedgerError
   | { readonly code: "not-stored"; readonly reason: string }
+  | { readonly code: "read-only" }
   | { readonly code: "not-safe"; readonly refusals: readonly Refusal[] };
 
 /** What went wrong and what to do about it, for the person who just typed it. `entry` names a later entry it would break. */
@@ -62,6 +63,8 @@ export function wordError(error: StoreError, view: YardView, later?: Entry): str
       return `${dayAndClock(error.happenedAt)} has not come yet. Set the time it happened.`;
     case "duplicate-id":
       return "This was logged already.";
+    case "odd-text":
+      return `${fieldWords(error.path)} holds a hidden character (${error.character}) that nobody would see. Type it anew.`;
     case "newer-entry":
       return "This was written by a newer release. Update, then try again.";
     case "invalid":
@@ -69,7 +72,9 @@ export function wordError(error: StoreError, view: YardView, later?: Entry): str
     case "not-safe":
       return error.refusals.map((r) => wordInterlock(r, units)).join(" ");
     case "not-stored":
-      return `The browser did not store it (${error.reason}). Nothing was changed; free some space and try again.`;
+      return `It could not be kept on this disk (${error.reason}). Nothing was changed; free some space and try again.`;
+    case "read-only":
+      return "A newer release has written this yard, and this one only shows it. Update, then log it.";
   }
 }
 
@@ -79,6 +84,7 @@ const FIELDS: Record<string, string> = {
   minutes: "The minutes",
   celsius: "The temperature",
   name: "The name",
+  note: "The note",
   rimMm: "The height",
   oilMm: "The oil level",
   fatMm: "The fat line",
@@ -104,6 +110,7 @@ function fieldWords(path: string): string {
 const FILE_CODES: Readonly<Record<YardFileError["code"], true>> = {
   "not-json": true,
   "not-a-yard": true,
+  "too-deep": true,
   "newer-file": true,
   truncated: true,
   checksum: true,
@@ -121,6 +128,8 @@ export function wordFileError(error: YardFileError): string {
       return "This file is damaged or cut short: it is not complete JSON.";
     case "not-a-yard":
       return "This is not a yard file.";
+    case "too-deep":
+      return "This file is nested deeper than any yard. It was not read.";
     case "newer-file":
       return `This file was written by a newer release (schema ${error.schema}). Update, then try again.`;
     case "truncated":

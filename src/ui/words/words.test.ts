@@ -58,6 +58,7 @@ describe("every word on the screen", () => {
     { code: "already-void", target: entry, entry },
     { code: "future", happenedAt: nowIso },
     { code: "duplicate-id", id: entry },
+    { code: "odd-text", path: "name", character: "U+202E" },
     { code: "newer-entry", kind: "move", v: 9 },
     { code: "invalid", path: "data.amount.litres", reason: "Too small" },
   ];
@@ -76,6 +77,7 @@ describe("every word on the screen", () => {
   const fileErrors: YardFileError[] = [
     { code: "not-json" },
     { code: "not-a-yard" },
+    { code: "too-deep" },
     { code: "newer-file", schema: 3 },
     { code: "truncated", count: 9, found: 4 },
     { code: "checksum" },

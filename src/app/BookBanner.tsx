@@ -1,0 +1,103 @@
+"use client";
+import { type ReactNode, useState } from "react";
+import { useSaveCopy, YardLink } from "@/desk";
+import { useYard } from "@/store";
+import { Button, buttonClass } from "@/ui";
+import { dayAndClock, fullDay } from "@/ui/words";
+import { wordError } from "@/ui/words/errors";
+
+/** A clock may be a little behind another device's without anybody having set it wrong. */
+const CLOCK_SLACK_MS = 5 * 60_000;
+
+/** What is wrong with the book itself, while it is: never in silence, and always with a way to carry the yard away. */
+export function BookBanner() {
+  const { book, vanished, isRestarting } = useYard();
+  return (
+    <>
+      <ClockBanner />
+      {isRestarting ? (
+        <Bar>The yard stopped in the background and is being opened anew. What you see stood before.</Bar>
+      ) : null}
+      {book.trouble ? <TroubleBanner /> : null}
+      {book.repair ? (
+        <Bar>
+          The browser had lost {book.repair.putBack} entries of this yard from its database (a full disk does that).
+          They were put back from the second copy: all {book.entries} are here. <SaveButton />
+        </Bar>
+      ) : null}
+      {vanished && book.entries === 0 ? (
+        <Bar>
+          This browser had {vanished.entries} entries here on {fullDay(vanished.at)}, and now it has none: both copies
+          on this disk are gone. Was its data cleared, or is this another profile? Restore your last copy from the{" "}
+          <YardLink href="/books" className="underline">
+            books
+          </YardLink>
+          .
+        </Bar>
+      ) : null}
+      {book.unreadable > 0 && book.trouble?.code !== "newer" ? (
+        <Bar>
+          {book.unreadable} stored entries cannot be read by this release. They are kept as they are and left out of
+          every figure.
+        </Bar>
+      ) : null}
+    </>
+  );
+}
+
+function TroubleBanner() {
+  const { book, client, refresh, view } = useYard();
+  const [said, setSaid] = useState<string | null>(null);
+  if (book.trouble?.code === "newer")
+    return (
+      <Bar>
+        A newer release has written this yard. This one shows what it can read and writes nothing. Update, or carry it
+        away: <SaveButton />
+      </Bar>
+    );
+  const again = async (): Promise<void> => {
+    const done = await client.recover();
+    setSaid(done.ok ? null : wordError(done.error, view));
+    await refresh();
+  };
+  return (
+    <Bar>
+      This disk takes nothing more ({book.trouble?.reason}). All {book.entries} entries are still here in this tab, but
+      nothing can be logged. Save a copy now, free some space, then try again. <SaveButton />
+      <Button onClick={() => void again()}>Try again</Button>
+      {said ? <span className="w-full">{said}</span> : null}
+    </Bar>
+  );
+}
+
+function ClockBanner() {
+  const { book, now } = useYard();
+  const clock = new Date(Date.now()).toISOString();
+  if (book.latestAt === null || Date.parse(now()) - Date.parse(clock) < CLOCK_SLACK_MS) return null;
+  return (
+    <Bar>
+      This device says it is {fullDay(clock)}, but the newest entry is from {dayAndClock(book.latestAt)}{" "}
+      {book.latestAt.slice(0, 4)}. One of the two is wrong. The yard is shown with all its entries, as of the newest;
+      what you log now counts after it. Set the clock right, or correct the entry in the{" "}
+      <YardLink href="/books" className="underline">
+        books
+      </YardLink>
+      .
+    </Bar>
+  );
+}
+
+function SaveButton() {
+  const save = useSaveCopy();
+  return (
+    <button type="button" className={buttonClass("go")} onClick={() => void save()}>
+      Save a copy now
+    </button>
+  );
+}
+
+const Bar = ({ children }: { children: ReactNode }) => (
+  <div role="alert" className="flex flex-wrap items-center gap-x-3 gap-y-1 bg-warn-floor px-5 py-2 print:hidden">
+    <p className="flex max-w-[100ch] flex-wrap items-center gap-x-2 gap-y-1">{children}</p>
+  </div>
+);

@@ -1,0 +1,204 @@
+import { type Line, writeYardLines } from "@/core/formats";
+import { fail, ok, type Result } from "@/core/units";
+import { type Head, YardDb, type YardName } from "../db";
+import { emptyOther, type JournalShelf, type OpenJournal, openAfresh, openAtEnd } from "./journal";
+import { type Mended, mend, type Repair } from "./mend";
+
+/** What the book needs of its surroundings, so that tests can give it others. */
+export interface BookTools {
+  /** Null: this browser has no private files, and there is no second copy. */
+  readonly shelf: JournalShelf | null;
+  /** Runs work while no other tab runs any. */
+  readonly exclusive: <T>(work: () => Promise<T>) => Promise<T>;
+  readonly newBase: () => string;
+}
+
+export type BookError =
+  /** Another tab has written: look again, then ask again. */
+  { readonly code: "moved-on" } | { readonly code: "not-stored"; readonly reason: string };
+
+export interface Replacement {
+  readonly lines: readonly Line[];
+  /** When the yard that stands is kept as a copy that can be put back; null: it is let go of. */
+  readonly keepAt: string | null;
+}
+
+/** Restores that can be put back. */
+const KEPT_YARDS = 3;
+
+class MovedOn extends Error {}
+class Vanished extends Error {}
+
+/**
+ * The yard on this disk, twice: in the database, and in a journal beside it that the database does not take along when
+ * a full disk makes the browser throw it away. Nothing is answered before both have it. Knows lines, not entries.
+ */
+export class Book {
+  private constructor(
+    private readonly name: YardName,
+    private db: YardDb,
+    private readonly tools: BookTools,
+    private at: Head,
+  ) {}
+
+  /** Opens a yard's book, and makes its two copies agree where they do not. */
+  static async open(name: YardName, tools: BookTools): Promise<{ book: Book } & Mended> {
+    return tools.exclusive(async () => {
+      const db = new YardDb(name);
+      const mended = await mend(name, db, tools);
+      return { book: new Book(name, db, tools, mended.head), ...mended };
+    });
+  }
+
+  get head(): Head {
+    return this.at;
+  }
+
+  /** Adds the lines of one act, if the yard is still the one that was looked at. */
+  append(lines: readonly Line[]): Promise<Result<Head, BookError>> {
+    return this.write(
+      (head) => openHere(this.tools.shelf, head),
+      async (head, journal) => {
+        const generation = head.generation + 1;
+        const end = journal?.add({ generation, base: head.base, fresh: false, lines }) ?? null;
+        await this.db.lines.bulkAdd(lines.map((line) => ({ ...line, g: generation })));
+        return { ...head, generation, entries: head.entries + lines.length, journal: end };
+      },
+    );
+  }
+
+  /** Puts other lines in the place of all that stand; what they replace is kept in the same stroke. */
+  async replace({ lines, keepAt }: Replacement): Promise<Result<Head, BookError>> {
+    const base = this.tools.newBase();
+    const { shelf } = this.tools;
+    const put = await this.write(
+      ({ journal }) => (shelf ? openAfresh(shelf, journal?.slot ?? 1) : null),
+      async (head, journal) => {
+        const generation = head.generation + 1;
+        if (keepAt !== null && head.entries > 0) await this.keep(keepAt);
+        const end = journal?.add({ generation, base, fresh: true, lines }) ?? null;
+        await this.db.lines.clear();
+        await this.db.lines.bulkAdd(lines.map((line) => ({ ...line, g: generation })));
+        return { generation, entries: lines.length, base, journal: end };
+      },
+    );
+    // What was replaced is in the database, as a copy; a tab that is killed before this leaves it to the next opening.
+    if (put.ok && shelf && put.value.journal)
+      await this.tools.exclusive(() => emptyOther(shelf, this.at.journal?.slot ?? 0)).catch(() => undefined);
+    return put;
+  }
+
+  /** What other tabs have written since this one last looked; null where the whole yard is another. */
+  async since(): Promise<readonly Line[] | null> {
+    const { db } = this;
+    return db.transaction("r", db.lines, db.marks, async () => {
+      const head = await this.readHead();
+      if (!head) throw new Vanished("the database is empty");
+      const before = this.at;
+      this.at = head;
+      if (head.base !== before.base) return null;
+      return db.lines.where("g").above(before.generation).toArray();
+    });
+  }
+
+  lines(): Promise<Line[]> {
+    return this.db.lines.toArray();
+  }
+
+  async keptYards(): Promise<{ n: number; at: string; entries: number }[]> {
+    const kept = await this.db.kept.toArray();
+    return kept.map(({ n = 0, at, entries }) => ({ n, at, entries })).reverse();
+  }
+
+  async keptYard(n: number): Promise<string | null> {
+    return (await this.db.kept.get(n))?.text ?? null;
+  }
+
+  async mark<T>(key: string): Promise<T | null> {
+    return ((await this.db.marks.get(key))?.value as T | undefined) ?? null;
+  }
+
+  async setMark(key: string, value: unknown): Promise<void> {
+    await this.db.marks.put({ key, value });
+  }
+
+  /** Opens the database anew and puts back what it lacks; `memory` is what the tab still knows. */
+  async recover(memory: readonly Line[]): Promise<Mended> {
+    return this.tools.exclusive(async () => {
+      this.db.close();
+      this.db = new YardDb(this.name);
+      const mended = await mend(this.name, this.db, this.tools, memory);
+      this.at = mended.head;
+      return mended;
+    });
+  }
+
+  /** Whether the database still holds what it acknowledged. */
+  async isWhole(): Promise<boolean> {
+    try {
+      const head = await this.readHead();
+      return head !== null && head.generation >= this.at.generation && (await this.db.lines.count()) === head.entries;
+    } catch {
+      return false;
+    }
+  }
+
+  close(): void {
+    this.db.close();
+  }
+
+  /**
+   * The journal first, in the database's own transaction: if that fails, the journal is put back to where it was; if
+   * the browser is killed in between, the journal is one act ahead, and the next opening takes it from there.
+   */
+  private write(
+    openJournal: (head: Head) => Promise<OpenJournal | null> | null,
+    work: (head: Head, journal: OpenJournal | null) => Promise<Head>,
+  ): Promise<Result<Head, BookError>> {
+    const { db } = this;
+    return this.tools.exclusive(async () => {
+      let journal: OpenJournal | null = null;
+      try {
+        journal = await openJournal(this.at);
+        const next = await db.transaction("rw", db.lines, db.marks, db.kept, async () => {
+          const head = await this.readHead();
+          if (!head) throw new Vanished("the browser has emptied the database");
+          if (head.generation !== this.at.generation || head.base !== this.at.base) throw new MovedOn();
+          if (head.journal && !journal) throw new Vanished("the second copy is not where it ended");
+          const written = await work(head, journal);
+          await db.marks.put({ key: "head", value: written });
+          return written;
+        });
+        this.at = next;
+        return ok(next);
+      } catch (error) {
+        // Another tab's journal is not this one's to cut: it is open only where it ends as this tab knows it.
+        journal?.undo();
+        return fail(error instanceof MovedOn ? { code: "moved-on" } : { code: "not-stored", reason: reasonOf(error) });
+      } finally {
+        journal?.close();
+      }
+    });
+  }
+
+  private async readHead(): Promise<Head | null> {
+    return ((await this.db.marks.get("head"))?.value as Head | undefined) ?? null;
+  }
+
+  private async keep(at: string): Promise<void> {
+    const { lines, kept } = this.db;
+    const standing = await lines.toArray();
+    await kept.add({ at, entries: standing.length, text: writeYardLines(standing, at) });
+    const all = await kept.toCollection().primaryKeys();
+    await kept.bulkDelete(all.slice(0, -KEPT_YARDS));
+  }
+}
+
+/** Null where there is no shelf; the journal may end elsewhere only if another tab wrote, which the transaction finds. */
+async function openHere(shelf: JournalShelf | null, { journal }: Head): Promise<OpenJournal | null> {
+  return shelf && journal ? openAtEnd(shelf, journal) : null;
+}
+
+const reasonOf = (error: unknown): string => (error instanceof Error ? error.message || error.name : String(error));
+
+export type { Mended, Repair };

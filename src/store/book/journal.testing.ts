@@ -1,0 +1,31 @@
+import type { JournalFile, JournalShelf, Slot } from "./journal";
+
+/** A journal in memory, of which a test sees the bytes, and whose disk it can fill up. */
+export class MemoryShelf {
+  readonly files: Record<Slot, Uint8Array> = { 0: new Uint8Array(), 1: new Uint8Array() };
+  full = false;
+
+  readonly open: JournalShelf = async (slot) => this.file(slot);
+
+  private file(slot: Slot): JournalFile {
+    const bytes = (): Uint8Array => this.files[slot];
+    return {
+      size: () => bytes().length,
+      read: (from, to) => bytes().slice(from, to),
+      write: (at, more) => {
+        // A full disk takes a part of it.
+        const taken = this.full ? more.slice(0, more.length >> 1) : more;
+        const next = new Uint8Array(Math.max(bytes().length, at + taken.length));
+        next.set(bytes());
+        next.set(taken, at);
+        this.files[slot] = next;
+        if (this.full) throw new Error("the disk is full");
+      },
+      cut: (size) => {
+        this.files[slot] = bytes().slice(0, size);
+      },
+      flush: () => undefined,
+      close: () => undefined,
+    };
+  }
+}

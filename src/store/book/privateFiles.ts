@@ -1,0 +1,61 @@
+import type { JournalFile, JournalShelf } from "./journal";
+
+/** Another tab that has just let go of the file may need a moment. */
+const TRIES = 40;
+const WAIT_MS = 25;
+
+/**
+ * The journal in the browser's private file system, which is not the database's and is not thrown away with it. Null
+ * where the browser has none (a private window, an old release): then there is no second copy, and the shed says so.
+ */
+export async function privateShelf(name: string): Promise<JournalShelf | null> {
+  try {
+    const root = await navigator.storage.getDirectory();
+    const folder = await root.getDirectoryHandle("journal", { create: true });
+    const shelf: JournalShelf = async (slot) =>
+      fileOf(await patiently(await folder.getFileHandle(`${name}-${slot}.log`, { create: true })));
+    (await shelf(0)).close();
+    return shelf;
+  } catch {
+    return null;
+  }
+}
+
+/** As the standard has it; the page's own type library leaves out what only workers can. */
+interface SyncHandle {
+  getSize(): number;
+  read(into: Uint8Array, options: { at: number }): number;
+  write(bytes: Uint8Array, options: { at: number }): number;
+  truncate(size: number): void;
+  flush(): void;
+  close(): void;
+}
+
+async function patiently(file: FileSystemFileHandle): Promise<SyncHandle> {
+  for (let left = TRIES; ; left--) {
+    try {
+      return await (file as unknown as { createSyncAccessHandle(): Promise<SyncHandle> }).createSyncAccessHandle();
+    } catch (error) {
+      const held = error instanceof DOMException && error.name === "NoModificationAllowedError";
+      if (!held || left === 0) throw error;
+      await new Promise((resolve) => setTimeout(resolve, WAIT_MS));
+    }
+  }
+}
+
+function fileOf(handle: SyncHandle): JournalFile {
+  return {
+    size: () => handle.getSize(),
+    read(from, to) {
+      const bytes = new Uint8Array(to - from);
+      return bytes.subarray(0, handle.read(bytes, { at: from }));
+    },
+    write(at, bytes) {
+      const taken = handle.write(bytes, { at });
+      if (taken !== bytes.length) throw new Error(`the disk took ${taken} of ${bytes.length} bytes`);
+    },
+    cut: (size) => handle.truncate(size),
+    flush: () => handle.flush(),
+    close: () => handle.close(),
+  };
+}

@@ -1,0 +1,139 @@
+import { clearanceOf, type DraftClearance } from "@/core/clearance";
+import {
+  buildTimeline,
+  byTime,
+  type Draft,
+  deadIds,
+  type Entry,
+  EntryId,
+  type SourceId,
+  type Timeline,
+  type VesselId,
+  type Visit,
+  yardAt,
+} from "@/core/ledger";
+import {
+  type PastForecast,
+  pastForecasts,
+  pastOf,
+  ReadingMemo,
+  type SettleBench,
+  type SettlingQuestionData,
+  settleBench,
+  settlingQuestion,
+  type VesselPast,
+} from "@/core/readings";
+import { changeOf, type ViewChange, viewYard, type YardView } from "@/core/view";
+
+/** What a page looks at and has been given: the moment (null: now), and the number of the view it holds. */
+export interface Look {
+  readonly at: string | null;
+  readonly have: number | null;
+}
+
+export interface Listed {
+  readonly entry: Entry;
+  /** Voided, or corrected by a later entry. */
+  readonly dead: boolean;
+}
+
+/** Before anything happened: what a page is told before it has asked. */
+const START = new Date(0).toISOString();
+
+/**
+ * What may be asked of an open yard. Now is what the clock says, or the newest thing that happened where the clock is
+ * behind it: a clock that was set back hides nothing.
+ */
+export class YardReader {
+  protected timeline: Timeline = buildTimeline([]);
+  private readonly memo = new ReadingMemo();
+  /** The view the page was last given, so that only what differs from it is handed over. */
+  private given: { readonly seq: number; readonly view: YardView } = {
+    seq: 0,
+    view: viewYard(this.timeline.head, START),
+  };
+
+  present(clock: string): string {
+    const latest = this.latestAt();
+    return latest !== null && latest > clock ? latest : clock;
+  }
+
+  /** When the newest thing that counts happened. */
+  latestAt(): string | null {
+    return this.timeline.live.at(-1)?.happenedAt ?? null;
+  }
+
+  view(now: string, at: string | null): YardView {
+    // Another day is looked at once: remembering it would only push out what is looked at all day.
+    if (at !== null) return viewYard(yardAt(this.timeline, at), at);
+    const present = this.present(now);
+    return viewYard(yardAt(this.timeline, present), present, this.memo);
+  }
+
+  /** What has changed of the view since the page was given one; all of it where the page holds another. */
+  protected changes(now: string, { at, have }: Look): ViewChange {
+    const view = this.view(now, at);
+    const known = have === this.given.seq ? this.given : null;
+    const seq = this.given.seq + 1;
+    this.given = { seq, view };
+    return changeOf(known?.view ?? null, view, known?.seq ?? null, seq);
+  }
+
+  /** Whether the interlocks let this be done, and what it needs, as the yard stood when it happens. */
+  clearance(draft: Draft, now: string): DraftClearance {
+    return clearanceOf(yardAt(this.timeline, draft.happenedAt ?? this.present(now)), draft);
+  }
+
+  /** What a vessel's settling forecast is reckoned from. */
+  settlingQuestion(vessel: string, now: string, at: string | null): SettlingQuestionData | null {
+    const when = at ?? this.present(now);
+    return settlingQuestion(yardAt(this.timeline, when), vessel as VesselId, when);
+  }
+
+  /** What the settling bench draws of one vessel. */
+  settleBench(vessel: string, now: string, at: string | null): SettleBench | null {
+    const when = at ?? this.present(now);
+    return settleBench(yardAt(this.timeline, when), vessel as VesselId, when);
+  }
+
+  /** What has happened to vessels, for whoever lists it. */
+  pasts(vessels: readonly VesselId[], now: string, at: string | null): (VesselPast | null)[] {
+    const yard = yardAt(this.timeline, at ?? this.present(now));
+    return vessels.map((id) => pastOf(yard, id));
+  }
+
+  /** The latest calls at a source, oldest first. */
+  visits(source: SourceId, now: string, at: string | null): readonly Visit[] {
+    return yardAt(this.timeline, at ?? this.present(now)).sources.get(source)?.visits ?? [];
+  }
+
+  /** How the latest forecasts have turned out. */
+  pastForecasts(now: string, at: string | null): PastForecast[] {
+    return pastForecasts(yardAt(this.timeline, at ?? this.present(now)), (then) => yardAt(this.timeline, then));
+  }
+
+  find(id: string): Entry | null {
+    return this.timeline.byId.get(EntryId.parse(id)) ?? null;
+  }
+
+  /** Those of some entries that still count, the newest first: what Undo can take back of an act. */
+  counting(ids: readonly string[]): Entry[] {
+    const dead = deadIds(this.timeline.byId.values());
+    const entries = ids.flatMap((id) => this.find(id) ?? []);
+    return entries.filter((e) => !dead.has(e.id)).sort((a, b) => byTime(b, a));
+  }
+
+  /** Entries from the newest happening back, dead ones marked. */
+  list(offset: number, limit: number): { rows: Listed[]; total: number } {
+    const dead = deadIds(this.timeline.byId.values());
+    const all = [...this.timeline.byId.values()].sort((a, b) => byTime(b, a));
+    return {
+      rows: all.slice(offset, offset + limit).map((entry) => ({ entry, dead: dead.has(entry.id) })),
+      total: all.length,
+    };
+  }
+
+  count(): number {
+    return this.timeline.byId.size;
+  }
+}

@@ -1,0 +1,160 @@
+"use client";
+import { useCallback, useEffect, useRef, useState } from "react";
+import { ulid } from "ulid";
+import type { Entry } from "@/core/ledger";
+import { MS_PER_HOUR, MS_PER_MINUTE } from "@/core/units";
+import { applyChange, type YardView } from "@/core/view";
+import type { BookState, OpeningStage } from "./bookState";
+import { callback, startYardWorker, type YardClient } from "./client";
+import type { YardName } from "./db";
+import { earlierDeviceId, holdForLife } from "./identity";
+import { type LastSeen, noteLastSeen, readLastSeen } from "./lastSeen";
+import { OwnActs } from "./ownActs";
+import type { Look } from "./reader";
+import type { Seen } from "./session";
+
+export interface OpenedYard {
+  readonly client: YardClient;
+  readonly view: YardView;
+  readonly book: BookState;
+  /** The number of the view that is held. */
+  readonly seq: number;
+  readonly own: OwnActs;
+  readonly vanished: LastSeen | null;
+}
+
+/** A yard that is not open yet: how far it has come, and whether it takes longer than it should. */
+export interface Opening {
+  readonly stage: OpeningStage;
+  readonly isSlow: boolean;
+  readonly failure: string | null;
+  again(): void;
+}
+
+/** A demo nobody has written in is made anew when its newest entry is older than this. */
+const FRESH_DEMO_MS = 20 * MS_PER_HOUR;
+/** Nobody looks longer at a word without being told what is wrong. */
+const SLOW_MS = 5000;
+/** A worker that dies again and again has a fault that starting it does not mend. */
+const MOST_STARTS = 4;
+
+const clockIso = (): string => new Date(Date.now()).toISOString();
+const clockIsAfter = (at: string | null, ms: number): boolean => at === null || Date.now() - Date.parse(at) > ms;
+
+/** Keeps a yard's worker running and the view it gave last. */
+export function useOpening(name: YardName, makeDemo: (nowMs: number) => Promise<Entry[]>) {
+  const [opened, setOpened] = useState<OpenedYard | null>(null);
+  const [failure, setFailure] = useState<string | null>(null);
+  const [stage, setStage] = useState<OpeningStage>("starting");
+  const [isSlow, setSlow] = useState(false);
+  const [isRestarting, setRestarting] = useState(false);
+  const [start, setStart] = useState(1);
+  const [at, setAt] = useState<string | null>(null);
+  // What the next look is asked for: kept beside the state, since a look may be asked while another is under way.
+  const lookRef = useRef<Look>({ at: null, have: null });
+  const makeDemoRef = useRef(makeDemo);
+  // What this tab did outlives a worker and a look into another yard.
+  const ownRef = useRef(new Map<YardName, OwnActs>());
+  const awaitingRef = useRef<((client: YardClient) => void)[]>([]);
+
+  const take = useCallback((client: YardClient, { change, book }: Seen): void => {
+    lookRef.current = { ...lookRef.current, have: change.to };
+    setOpened((o) => {
+      if (o?.client !== client) return o;
+      const view = applyChange(o.view, o.seq, change);
+      return view ? { ...o, view, book, seq: change.to } : o;
+    });
+  }, []);
+
+  const look = useCallback(
+    async (client: YardClient): Promise<void> => take(client, await client.look(clockIso(), lookRef.current)),
+    [take],
+  );
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new start is the reason to run again
+  useEffect(() => {
+    let gone = false;
+    const { client, stop } = startYardWorker((reason) => {
+      if (gone) return;
+      if (start >= MOST_STARTS) setFailure(reason);
+      else {
+        setRestarting(true);
+        setStart((n) => n + 1);
+      }
+    });
+    lookRef.current = { ...lookRef.current, have: null };
+    setStage("starting");
+    const slow = setTimeout(() => setSlow(true), SLOW_MS);
+    const run = async (): Promise<void> => {
+      const told = callback((next: OpeningStage) => !gone && setStage(next));
+      const changed = callback(() => void look(client));
+      const { newestAt } = await client.open(name, earlierDeviceId(), changed, told);
+      if (name === "demo" && clockIsAfter(newestAt, FRESH_DEMO_MS))
+        await client.seed(await makeDemoRef.current(Date.now()), false);
+      const own = ownRef.current.get(name) ?? (await OwnActs.of(name, sessionStorage, ulid(), holdForLife));
+      ownRef.current.set(name, own);
+      const { change, book } = await client.look(clockIso(), lookRef.current);
+      const view = applyChange(null, null, change);
+      if (gone || !view) return;
+      clearTimeout(slow);
+      lookRef.current = { ...lookRef.current, have: change.to };
+      const vanished = book.entries === 0 ? readLastSeen(name) : null;
+      setOpened({ client, view, book, seq: change.to, own, vanished });
+      setRestarting(false);
+      for (const answer of awaitingRef.current.splice(0)) answer(client);
+    };
+    run().catch((error: unknown) => !gone && setFailure(error instanceof Error ? error.message : String(error)));
+    const minute = setInterval(() => void look(client).catch(() => undefined), MS_PER_MINUTE);
+    return () => {
+      gone = true;
+      clearTimeout(slow);
+      clearInterval(minute);
+      stop();
+    };
+  }, [name, look, start]);
+
+  // Another yard is another page: nothing of the one before may stand under its name.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the name is what makes it another
+  useEffect(
+    () => () => {
+      setOpened(null);
+      setAt(null);
+      lookRef.current = { at: null, have: null };
+    },
+    [name],
+  );
+
+  const entries = opened?.book.entries ?? 0;
+  useEffect(() => {
+    if (entries > 0) noteLastSeen(name, { entries, at: clockIso() });
+  }, [name, entries]);
+
+  const travel = useCallback(
+    (to: string | null) => {
+      lookRef.current = { ...lookRef.current, at: to };
+      setAt(to);
+      if (opened) void look(opened.client);
+    },
+    [opened, look],
+  );
+  const again = useCallback(() => {
+    setFailure(null);
+    setSlow(false);
+    setStart((n) => n + 1);
+  }, []);
+  const lookNow = useCallback((): Look => lookRef.current, []);
+  /** The worker that is started in the place of one that stopped, once its yard is open. */
+  const nextClient = useCallback(() => new Promise<YardClient>((answer) => awaitingRef.current.push(answer)), []);
+  const opening: Opening = { stage, isSlow, failure, again };
+  return {
+    opened: failure === null ? opened : null,
+    opening,
+    at,
+    travel,
+    take,
+    look,
+    lookNow,
+    nextClient,
+    isRestarting,
+  };
+}

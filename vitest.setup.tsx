@@ -3,6 +3,7 @@ import { cleanup, configure } from "@testing-library/react";
 import type { AnchorHTMLAttributes } from "react";
 import { afterEach, beforeEach, vi } from "vitest";
 import { calculateAny, explain } from "@/core/calculations";
+import { keptTexts } from "@/desk/keptTexts";
 import { freshPage, page } from "@/store/page.testing";
 
 // Test files share their modules, so what stands in for the browser stands here once for all of them.
@@ -42,6 +43,7 @@ window.matchMedia ??= ((media: string) => ({
 
 beforeEach(() => {
   freshPage();
+  keptTexts.forgetAll("");
   localStorage.clear();
 });
 afterEach(() => {

@@ -3,7 +3,7 @@ import { type ReactNode, useState } from "react";
 import { useSaveCopy, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Button, buttonClass } from "@/ui";
-import { dayAndClock, fullDay } from "@/ui/words";
+import { fullDay, fullMoment } from "@/ui/words";
 import { wordError } from "@/ui/words/errors";
 
 /** A clock may be a little behind another device's without anybody having set it wrong. */
@@ -76,9 +76,9 @@ function ClockBanner() {
   if (book.latestAt === null || Date.parse(now()) - Date.parse(clock) < CLOCK_SLACK_MS) return null;
   return (
     <Bar>
-      This device says it is {fullDay(clock)}, but the newest entry is from {dayAndClock(book.latestAt)}{" "}
-      {book.latestAt.slice(0, 4)}. One of the two is wrong. The yard is shown with all its entries, as of the newest;
-      what you log now counts after it. Set the clock right, or correct the entry in the{" "}
+      This device says it is {fullDay(clock)}, but the newest entry is from {fullMoment(book.latestAt)}. One of the two
+      is wrong. The yard is shown with all its entries, as of the newest; what you log now counts after it. Set the
+      clock right, or correct the entry in the{" "}
       <YardLink href="/books" className="underline">
         books
       </YardLink>

@@ -5,13 +5,13 @@ import { useHotkeys } from "react-hotkeys-hook";
 import { Toaster } from "sonner";
 import { STATIONS, type Station } from "@/core/ledger/roles";
 import { formatNumber } from "@/core/units";
-import { FlowWatch, useHref, useLog, YardLink } from "@/desk";
+import { FlowWatch, KeptWatch, useHref, useLog, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Button } from "@/ui";
 import { Frame } from "@/ui/Frame";
 import { Keys } from "@/ui/Keys";
 import { PIPE_LINK, Pipe } from "@/ui/Pipe";
-import { dayAndClock } from "@/ui/words";
+import { fullMoment } from "@/ui/words";
 import { BookBanner } from "./BookBanner";
 import { CopyWord } from "./CopyWord";
 
@@ -124,11 +124,12 @@ export function YardFrame({ children }: { children: ReactNode }) {
         banner={
           <>
             <CopyWord />
+            <KeptWatch />
             <FlowWatch />
             {at === null ? null : (
               <div className="flex flex-wrap items-center gap-3 bg-warn-floor px-5 py-2">
                 <p>
-                  You are looking at the yard as it stood on {dayAndClock(at)}, as we know it now. What you log still
+                  You are looking at the yard as it stood on {fullMoment(at)}, as we know it now. What you log still
                   happens now.
                 </p>
                 <Button onClick={() => travel(null)}>Back to now</Button>

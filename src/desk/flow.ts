@@ -1,3 +1,5 @@
+import { keptTexts } from "./keptTexts";
+
 /** Oil that runs while nobody stands by: kept in the browser, so that every page can tell when to go back to it. */
 export interface Flow {
   readonly yard: string;
@@ -12,9 +14,9 @@ const KEY = "flows under way";
 
 export function readFlows(): Flow[] {
   try {
-    return JSON.parse(localStorage.getItem(KEY) ?? "[]") as Flow[];
+    return JSON.parse(keptTexts.read(KEY) ?? "[]") as Flow[];
   } catch {
-    // A browser that keeps nothing watches nothing.
+    // Of another release.
     return [];
   }
 }
@@ -28,10 +30,4 @@ export const keepFlow = (flow: Flow): void =>
 export const dropFlow = (yard: string, vessel: string): void =>
   write(readFlows().filter((f) => !isSame(f, yard, vessel)));
 
-function write(flows: readonly Flow[]): void {
-  try {
-    localStorage.setItem(KEY, JSON.stringify(flows));
-  } catch {
-    // As above; the bench still counts while it is open.
-  }
-}
+const write = (flows: readonly Flow[]): void => keptTexts.write(KEY, JSON.stringify(flows));

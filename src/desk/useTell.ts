@@ -5,6 +5,9 @@ import type { Draft, Entry } from "@/core/ledger";
 import { type StoreError, useYard } from "@/store";
 import { wordError } from "@/ui/words";
 
+/** Long enough to read it twice. */
+const REFUSAL_MS = 15_000;
+
 /** Writes what happened and says so, with Undo on the message. Gives the worded reason where it was refused. */
 export function useTell(): (drafts: Draft | readonly Draft[], said: string) => Promise<string | null> {
   const yard = useYard();
@@ -20,14 +23,30 @@ export function useTell(): (drafts: Draft | readonly Draft[], said: string) => P
   );
 }
 
-/** Takes back the last thing this device wrote. */
+/**
+ * As `useTell`, for a tap that has no field to answer at: why it was refused is said aloud. Whoever asks for this may
+ * throw nothing away.
+ */
+export function useNote(): (drafts: Draft | readonly Draft[], said: string) => void {
+  const tell = useTell();
+  return useCallback(
+    (drafts, said) => {
+      void tell(drafts, said).then((refused) => {
+        if (refused !== null) toast.error(`Not logged. ${refused}`, { duration: REFUSAL_MS });
+      });
+    },
+    [tell],
+  );
+}
+
+/** Takes back the last thing this tab wrote. */
 export function useUndo(): () => Promise<void> {
   const yard = useYard();
   return useCallback(async () => {
     const { undone, error } = await yard.undoLast();
     const [last, ...more] = undone;
     if (!last) toast("Nothing of yours to undo.");
-    else if (error) toast(await wordRefusal(yard, error), { duration: 10_000 });
+    else if (error) toast.error(await wordRefusal(yard, error), { duration: REFUSAL_MS });
     else toast(await wordUndone(yard, last, more.length));
   }, [yard]);
 }

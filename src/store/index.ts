@@ -1,4 +1,4 @@
-export type { BookState, OpeningStage } from "./bookState";
+export type { OpeningStage } from "./bookState";
 export type { YardName } from "./db";
 export type { Listed } from "./reader";
 export type { RestoreReport, StoreError } from "./session";

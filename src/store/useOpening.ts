@@ -71,7 +71,6 @@ export function useOpening(name: YardName, makeDemo: (nowMs: number) => Promise<
     [take],
   );
 
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a new start is the reason to run again
   useEffect(() => {
     let gone = false;
     const { client, stop } = startYardWorker((reason) => {

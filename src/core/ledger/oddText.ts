@@ -1,9 +1,9 @@
 /**
  * What nobody types and nobody sees: control characters, spaces and marks of no width, and those that turn the reading
  * order round. In a name they make two drums look alike, or a sentence read backwards. The joiners of Persian words and
- * of pictures (U+200C, U+200D) are left alone.
+ * of pictures (U+200C, U+200D), and the tags of flags, are left alone.
  */
-const ODD = /[\u0000-\u001f\u007f-\u009f\u00ad\u200b\u200e\u200f\u2028-\u202e\u2060-\u206f\ufeff\ufff9-\ufffb]/;
+const ODD = /[\p{Cc}\p{Zl}\p{Zp}]|(?!\u200c|\u200d|[\u{e0020}-\u{e007f}])\p{Cf}/u;
 
 export interface OddText {
   readonly path: string;

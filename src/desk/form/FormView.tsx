@@ -3,8 +3,8 @@ import { type FormEvent, useState } from "react";
 import type { Draft } from "@/core/ledger";
 import { MS_PER_MINUTE } from "@/core/units";
 import { useYard } from "@/store";
-import { Button, Caution, Choice, SelectField, TextField } from "@/ui";
-import { currencySign } from "@/ui/words";
+import { Button, Caution, Choice, MomentField, readMoment, SelectField, TextField } from "@/ui";
+import { currencySign, fullMoment } from "@/ui/words";
 import { Interlock } from "../Interlock";
 import { useClearance } from "../useClearance";
 import { useTell } from "../useTell";
@@ -35,11 +35,13 @@ export function FormView({ form: of, given, onDone, was, submit: submitLabel = "
 
   const show = (f: Field) => <FieldView key={f.name} field={f} form={form} />;
 
-  const whenMs = Date.parse(when);
-  const noTime = when !== "" && !(whenMs < LAST_MS && whenMs > 0);
-  const happenedAt = noTime || when === firstWhen || when === "" ? was?.happenedAt : new Date(whenMs).toISOString();
+  // Untouched it is when it was, or now; an entry that is put right must not lose its time.
+  const isAsItWas = when === firstWhen;
+  const read = isAsItWas ? null : when === "" && !was ? null : readMoment(when);
+  const noTime = read !== null && !read.ok ? read.wrong : undefined;
+  const happenedAt = read?.ok ? read.iso : was?.happenedAt;
   const draft: Draft | null =
-    form.complete && !noTime
+    form.complete && noTime === undefined
       ? {
           ...of.build(form.values, view, () => id),
           ...(happenedAt !== undefined && { happenedAt }),
@@ -52,7 +54,7 @@ export function FormView({ form: of, given, onDone, was, submit: submitLabel = "
   const submit = async (e: FormEvent): Promise<void> => {
     e.preventDefault();
     if (!draft) {
-      setRefused(noTime ? "That is no day and time." : "Something is missing above.");
+      setRefused(noTime ?? "Something is missing above.");
       return;
     }
     // The Log says what has happened: the interlocks' word is kept with it, in the open.
@@ -73,12 +75,12 @@ export function FormView({ form: of, given, onDone, was, submit: submitLabel = "
         </summary>
         <div className="flex flex-col gap-3 pt-1">
           {form.fields.filter(isReadAt).map(show)}
-          <TextField
+          <MomentField
             label="When it happened"
-            type="datetime-local"
             value={when}
             onChange={setWhen}
-            error={noTime ? "That is no day and time." : undefined}
+            error={noTime}
+            hint={read?.ok ? fullMoment(read.iso) : when === "" ? "Now, unless you say otherwise" : undefined}
           />
           <TextField label="Note" value={note} onChange={setNote} />
         </div>
@@ -101,9 +103,6 @@ export function FormView({ form: of, given, onDone, was, submit: submitLabel = "
     </form>
   );
 }
-
-/** A year of more than four digits is a slip of the thumb. */
-const LAST_MS = Date.UTC(9999, 0);
 
 const labelOf = (f: Field): string => (f.optional && f.kind !== "choice" ? `${f.label} (if you know)` : f.label);
 

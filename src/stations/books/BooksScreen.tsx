@@ -2,7 +2,7 @@
 import { useState } from "react";
 import { useUndo, useUnits } from "@/desk";
 import { useYard } from "@/store";
-import { Bench, Button, Row, TextField } from "@/ui";
+import { Bench, Button, MomentField, Row, readMoment } from "@/ui";
 import { fullDay } from "@/ui/words";
 import { EntryRow } from "./EntryRow";
 import { FileBox } from "./FileBox";
@@ -69,17 +69,11 @@ function TimeTravel() {
   const [day, setDay] = useState("");
   const [refused, setRefused] = useState<string>();
   const go = (): void => {
-    if (day === "") {
-      setRefused("Pick a day and a time.");
-      return;
-    }
-    const to = new Date(day).toISOString();
-    if (to > now()) {
-      setRefused("That has not come yet.");
-      return;
-    }
+    const read = readMoment(day);
+    if (!read.ok) return setRefused(read.wrong);
+    if (read.iso > now()) return setRefused("That has not come yet.");
     setRefused(undefined);
-    travel(to);
+    travel(read.iso);
   };
   return (
     <section aria-labelledby="travel-title" className="mt-4">
@@ -88,7 +82,7 @@ function TimeTravel() {
       </h2>
       <div className="mt-1 flex items-end gap-2">
         <div className="flex-1">
-          <TextField label="As it stood on" type="datetime-local" value={day} onChange={setDay} error={refused} />
+          <MomentField label="As it stood on" value={day} onChange={setDay} error={refused} />
         </div>
         <Button onClick={go}>Look</Button>
       </div>

@@ -4,7 +4,7 @@ import { type Entry, fieldsOf } from "@/core/ledger";
 import { useTell } from "@/desk";
 import { type Listed, useYard } from "@/store";
 import { Button, TextField } from "@/ui";
-import { dayAndClock } from "@/ui/words";
+import { fullMoment } from "@/ui/words";
 import { titleOf, wordEntry } from "@/ui/words/entries";
 
 // Its forms come when somebody corrects something, not with the list.
@@ -19,7 +19,7 @@ export function EntryRow({ entry, dead }: Listed) {
   return (
     <li className="border-t border-rule py-2">
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-        <span className="w-[132px] font-plate text-[15px] text-ink-2">{dayAndClock(entry.happenedAt)}</span>
+        <span className="w-[172px] font-plate text-[15px] text-ink-2">{fullMoment(entry.happenedAt)}</span>
         <span className={`min-w-[200px] flex-1 ${dead ? "text-ink-2 line-through" : ""}`}>
           <b className="font-plate text-[16px]">{titleOf(entry)}</b> {wordEntry(entry, view)}
           {entry.note ? <i> {entry.note}</i> : null}

@@ -14,6 +14,7 @@ import {
   useChosenVessel,
   useClearance,
   useHref,
+  useNote,
   useNumber,
   useRunSheet,
   useTell,
@@ -126,7 +127,7 @@ const room = (v: VesselView, litres: number, word: (l: number) => string): strin
 
 function Recipe() {
   const { settings } = useYard().view;
-  const tell = useTell();
+  const note = useNote();
   const old = settings.fining;
   const water = useNumber(String(Math.round(old.waterShare * 1000) / 10), parsePlain);
   const gelatine = useNumber(String(old.gelatineGPerL), parsePlain);
@@ -137,7 +138,7 @@ function Recipe() {
     else if (g === null || g < 1 || g > 200) gelatine.refuse("Between 1 and 200 g.");
     else if (r === null || r < 1 || r > 240) rest.refuse("Between 1 and 240 hours.");
     else
-      void tell(
+      note(
         { kind: "settings", data: { fining: { waterShare: w / 100, gelatineGPerL: g, restHours: r } } },
         "Your recipe is kept.",
       );

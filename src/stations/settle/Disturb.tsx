@@ -1,6 +1,6 @@
 "use client";
 import type { VesselView } from "@/core/readings";
-import { useTell } from "@/desk";
+import { useNote } from "@/desk";
 import { useYard } from "@/store";
 import { Button } from "@/ui";
 
@@ -14,7 +14,7 @@ const HOW = [
 /** One tap: its clock starts again. What was driven takes all aboard with it. */
 export function Disturb({ vessel: v }: { vessel: VesselView }) {
   const { view } = useYard();
-  const tell = useTell();
+  const note = useNote();
   const aboard = (): VesselView[] =>
     v.vessel.place === undefined
       ? []
@@ -24,7 +24,7 @@ export function Disturb({ vessel: v }: { vessel: VesselView }) {
   const log = (how: (typeof HOW)[number]["how"]): void => {
     const also = how === "driven" ? aboard() : [];
     const names = [v, ...also].map((o) => o.vessel.name).join(", ");
-    void tell(
+    note(
       {
         kind: "disturbed",
         data: { vessel: v.vessel.id, how, ...(also.length > 0 && { also: also.map((o) => o.vessel.id) }) },

@@ -9,8 +9,8 @@ import {
   NumberField,
   type NumberInput,
   useKept,
+  useNote,
   useNumber,
-  useTell,
   useUnits,
   YardLink,
 } from "@/desk";
@@ -145,7 +145,7 @@ export function DrawOff({ vessel: v, settling: s, celsius }: Props) {
 }
 
 function MarginField({ margin, usualMm }: { margin: NumberInput; usualMm: number }) {
-  const tell = useTell();
+  const note = useNote();
   const { value } = margin;
   return (
     <>
@@ -154,7 +154,7 @@ function MarginField({ margin, usualMm }: { margin: NumberInput; usualMm: number
         <Button
           className="mt-2"
           onClick={() =>
-            void tell(
+            note(
               { kind: "settings", data: { marginMm: value } },
               `Your margin is ${formatMillimetres(value)} from now on.`,
             )

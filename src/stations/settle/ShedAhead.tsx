@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { NumberField, useNumber, useTell, useUnits } from "@/desk";
+import { NumberField, useNote, useNumber, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Choice, TextField } from "@/ui";
 
@@ -12,20 +12,20 @@ type Ahead = "held" | "typed" | "year";
 export function ShedAhead() {
   const { settings } = useYard().view;
   const units = useUnits();
-  const tell = useTell();
+  const note = useNote();
   const typed = useNumber(units.celsius(settings.shedAheadCelsius).split(" ")[0] ?? "", units.parseCelsius);
   const [texts, setTexts] = useState(() =>
     settings.shedMonthsCelsius.map((c) => units.celsius(c, 1).split(" ")[0] ?? ""),
   );
   const [problem, setProblem] = useState<{ month: number } | null>(null);
   const choose = (shedAhead: Ahead): void =>
-    void tell({ kind: "settings", data: { shedAhead } }, "Forecasts use it from now on.");
+    note({ kind: "settings", data: { shedAhead } }, "Forecasts use it from now on.");
   const setTyped = (): void => {
     if (typed.value === null || typed.value < -40 || typed.value > 60) {
       typed.refuse("A temperature between −40 and 60 °C.");
       return;
     }
-    void tell(
+    note(
       { kind: "settings", data: { shedAhead: "typed", shedAheadCelsius: typed.value } },
       `Forecasts take ${units.celsius(typed.value)} from now on.`,
     );
@@ -41,7 +41,7 @@ export function ShedAhead() {
       months.push(c.value);
     }
     setProblem(null);
-    void tell({ kind: "settings", data: { shedAhead: "year", shedMonthsCelsius: months } }, "The year curve is kept.");
+    note({ kind: "settings", data: { shedAhead: "year", shedMonthsCelsius: months } }, "The year curve is kept.");
   };
   return (
     <section aria-labelledby="ahead-title">

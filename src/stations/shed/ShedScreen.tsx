@@ -3,7 +3,7 @@ import Link from "next/link";
 import { useState } from "react";
 import type { Settings } from "@/core/ledger";
 import { parseCelsius, parseMillimetres, parsePlain } from "@/core/units";
-import { useLog, useTell, YardLink } from "@/desk";
+import { useLog, useNote, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, Choice, TextField } from "@/ui";
 import { Mark, rounded } from "./Mark";
@@ -14,9 +14,9 @@ import { SettleMarks } from "./SettleMarks";
 export function ShedScreen() {
   const { view, name, startDemoAgain } = useYard();
   const log = useLog();
-  const tell = useTell();
+  const note = useNote();
   const { settings } = view;
-  const set = (data: Partial<Settings>): void => void tell({ kind: "settings", data }, "Noted.");
+  const set = (data: Partial<Settings>): void => note({ kind: "settings", data }, "Noted.");
   return (
     <Bench
       title="Shed"
@@ -101,7 +101,7 @@ export function ShedScreen() {
           suffix="°C"
           value={settings.shedCelsius}
           parse={parseCelsius}
-          onSet={(n) => void tell({ kind: "weather", data: { shedCelsius: n } }, "Noted.")}
+          onSet={(n) => note({ kind: "weather", data: { shedCelsius: n } }, "Noted.")}
           min={-40}
           max={60}
         />
@@ -110,7 +110,7 @@ export function ShedScreen() {
           suffix="°C"
           value={settings.tonightLowCelsius}
           parse={parseCelsius}
-          onSet={(n) => void tell({ kind: "weather", data: { tonightLowCelsius: n } }, "Noted.")}
+          onSet={(n) => note({ kind: "weather", data: { tonightLowCelsius: n } }, "Noted.")}
           min={-40}
           max={60}
         />

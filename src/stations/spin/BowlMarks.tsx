@@ -2,7 +2,7 @@
 import { useState } from "react";
 import type { Settings } from "@/core/ledger";
 import { parsePlain } from "@/core/units";
-import { useTell } from "@/desk";
+import { useNote } from "@/desk";
 import { useYard } from "@/store";
 import { Button, TextField } from "@/ui";
 
@@ -21,7 +21,7 @@ const FIELDS: readonly { key: Key; name: string; unit: string; least: number; mo
 /** The owner's bowl, and what is asked of it. */
 export function BowlMarks() {
   const { settings } = useYard().view;
-  const tell = useTell();
+  const note = useNote();
   const [texts, setTexts] = useState<Record<string, string>>(() =>
     Object.fromEntries(
       FIELDS.map((f) => [f.key, String(Math.round(settings.centrifuge[f.key] * (f.times ?? 1) * 100) / 100)]),
@@ -39,8 +39,7 @@ export function BowlMarks() {
     if (Object.keys(found).length === 0 && marks.innerRadiusMm >= marks.outerRadiusMm)
       found.innerRadiusMm = "The weir lies inside the wall.";
     setErrors(found);
-    if (Object.keys(found).length === 0)
-      void tell({ kind: "settings", data: { centrifuge: marks } }, "Your bowl is kept.");
+    if (Object.keys(found).length === 0) note({ kind: "settings", data: { centrifuge: marks } }, "Your bowl is kept.");
   };
   return (
     <section aria-labelledby="bowl-title" className="mt-3 max-w-[520px]">

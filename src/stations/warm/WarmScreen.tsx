@@ -13,6 +13,7 @@ import {
   useChosenVessel,
   useClearance,
   useHref,
+  useNote,
   useNumber,
   useRunSheet,
   useSettleBench,
@@ -129,7 +130,7 @@ function HeaterOff({ vessel: v, onDone }: { vessel: VesselView; onDone: () => vo
 function KettleMarks() {
   const { settings } = useYard().view;
   const units = useUnits();
-  const tell = useTell();
+  const note = useNote();
   const to = useNumber(units.celsius(settings.warmToCelsius).split(" ")[0] ?? "", units.parseCelsius);
   const kw = useNumber(String(settings.heaterKw), parsePlain);
   const cooling = useNumber(String(settings.coolingHours), parsePlain);
@@ -140,7 +141,7 @@ function KettleMarks() {
     else if (cooling.value === null || cooling.value < 1 || cooling.value > 500) cooling.refuse("Between 1 and 500 h.");
     else if (price.value === null || price.value < 0) price.refuse("What a kWh costs.");
     else
-      void tell(
+      note(
         {
           kind: "settings",
           data: {

@@ -2,7 +2,7 @@ import { type Line, writeYardLines } from "@/core/formats";
 import { fail, ok, type Result } from "@/core/units";
 import { type Head, YardDb, type YardName } from "../db";
 import { emptyOther, type JournalShelf, type OpenJournal, openAfresh, openAtEnd } from "./journal";
-import { type Mended, mend, type Repair } from "./mend";
+import { type Mended, mend } from "./mend";
 
 /** What the book needs of its surroundings, so that tests can give it others. */
 export interface BookTools {
@@ -200,5 +200,3 @@ async function openHere(shelf: JournalShelf | null, { journal }: Head): Promise<
 }
 
 const reasonOf = (error: unknown): string => (error instanceof Error ? error.message || error.name : String(error));
-
-export type { Mended, Repair };

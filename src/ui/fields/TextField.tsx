@@ -3,20 +3,19 @@ import { controlClass, Labelled, type LabelledProps, PLATE } from "./Labelled";
 interface Props extends LabelledProps {
   readonly value: string;
   readonly onChange: (value: string) => void;
-  readonly type?: "text" | "datetime-local";
   readonly decimal?: boolean;
   readonly suffix?: string | undefined;
 }
 
 /** One line of typing, with its message at the field and nothing lost when it is wrong. */
-export function TextField({ value, onChange, type = "text", decimal = false, suffix, ...labels }: Props) {
+export function TextField({ value, onChange, decimal = false, suffix, ...labels }: Props) {
   return (
     <Labelled {...labels}>
       {(belongs) => (
         <div className="flex items-center gap-2">
           <input
             {...belongs}
-            type={type}
+            type="text"
             inputMode={decimal ? "decimal" : undefined}
             autoComplete="off"
             value={value}

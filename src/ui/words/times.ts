@@ -5,6 +5,8 @@ import { MS_PER_DAY, MS_PER_HOUR } from "@/core/units";
 export const dayName = (iso: string): string => format(new Date(iso), "EEEE d MMMM");
 export const shortDay = (iso: string): string => format(new Date(iso), "EEE d MMM");
 export const fullDay = (iso: string): string => format(new Date(iso), "d MMM yyyy");
+/** With its year: where a yard of years is looked through. */
+export const fullMoment = (iso: string): string => format(new Date(iso), "EEE d MMM yyyy, HH:mm");
 export const clock = (iso: string): string => format(new Date(iso), "HH:mm");
 export const dayAndClock = (iso: string): string => format(new Date(iso), "EEE d MMM, HH:mm");
 

@@ -101,7 +101,7 @@ test("export, break, restore", async ({ page }) => {
 
   for (const [content, words] of [
     [text.slice(0, 4000), "cut short"],
-    [text.replace('"schema":4', '"schema":99'), "newer release"],
+    [text.replace('"schema":5', '"schema":99'), "newer release"],
     [text.replace('"litres":19', '"litres":91'), "checksum does not match"],
     ["{}", "not a yard file"],
   ] as const) {

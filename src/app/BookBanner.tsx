@@ -6,15 +6,12 @@ import { Button, buttonClass } from "@/ui";
 import { fullDay, fullMoment } from "@/ui/words";
 import { wordError } from "@/ui/words/errors";
 
-/** A clock may be a little behind another device's without anybody having set it wrong. */
-const CLOCK_SLACK_MS = 5 * 60_000;
-
 /** What is wrong with the book itself, while it is: never in silence, and always with a way to carry the yard away. */
-export function BookBanner() {
-  const { book, vanished, isRestarting } = useYard();
+export default function BookBanner() {
+  const { book, vanished, isRestarting, now } = useYard();
   return (
     <>
-      <ClockBanner />
+      {Date.parse(now()) > Date.now() ? <ClockBanner /> : null}
       {isRestarting ? (
         <Bar>The yard stopped in the background and is being opened anew. What you see stood before.</Bar>
       ) : null}
@@ -71,18 +68,21 @@ function TroubleBanner() {
 }
 
 function ClockBanner() {
-  const { book, now } = useYard();
+  const { book, client, write, view } = useYard();
+  const [said, setSaid] = useState<string | null>(null);
   const clock = new Date(Date.now()).toISOString();
-  if (book.latestAt === null || Date.parse(now()) - Date.parse(clock) < CLOCK_SLACK_MS) return null;
+  if (book.latestAt === null) return null;
+  const dateToNow = async (): Promise<void> => {
+    const written = await write(await client.datedToNow(new Date(Date.now()).toISOString()));
+    setSaid(written.ok ? null : wordError(written.error, view));
+  };
   return (
     <Bar>
       This device says it is {fullDay(clock)}, but the newest entry is from {fullMoment(book.latestAt)}. One of the two
       is wrong. The yard is shown with all its entries, as of the newest; what you log now counts after it. Set the
-      clock right, or correct the entry in the{" "}
-      <YardLink href="/books" className="underline">
-        books
-      </YardLink>
-      .
+      clock right, or, if it is right:
+      <Button onClick={() => void dateToNow()}>Date what is ahead of it to now</Button>
+      {said ? <span className="w-full">{said}</span> : null}
     </Bar>
   );
 }

@@ -5,6 +5,7 @@ import { CopyFolderHost } from "@/desk";
 import { YardProvider } from "@/store";
 import { Hatches } from "@/ui/drawing/Hatches";
 import { LogHost } from "./LogHost";
+import { OneAddress } from "./OneAddress";
 import { Waiting } from "./Waiting";
 import { YardFrame } from "./YardFrame";
 
@@ -23,5 +24,6 @@ export function Shell({ children }: { children: ReactNode }) {
         </LogHost>
       </CopyFolderHost>
     </YardProvider>
+    </OneAddress>
   );
 }

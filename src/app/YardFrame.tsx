@@ -1,10 +1,10 @@
 "use client";
 import { usePathname, useRouter } from "next/navigation";
-import { type ReactNode, useEffect, useState } from "react";
+import { lazy, type ReactNode, Suspense, useEffect, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Toaster } from "sonner";
 import { STATIONS, type Station } from "@/core/ledger/roles";
-import { formatNumber } from "@/core/units";
+import { formatNumber, MS_PER_MINUTE } from "@/core/units";
 import { FlowWatch, KeptWatch, useHref, useLog, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Button } from "@/ui";
@@ -12,8 +12,13 @@ import { Frame } from "@/ui/Frame";
 import { Keys } from "@/ui/Keys";
 import { PIPE_LINK, Pipe } from "@/ui/Pipe";
 import { fullMoment } from "@/ui/words";
-import { BookBanner } from "./BookBanner";
 import { CopyWord } from "./CopyWord";
+
+/** A clock may be a little behind another device's without anybody having set it wrong. */
+const CLOCK_SLACK_MS = 5 * MS_PER_MINUTE;
+
+/** Comes when there is something wrong to say of the book, not with every page. */
+const BookBanner = lazy(() => import("./BookBanner"));
 
 const NAMES: Record<Station, string> = {
   rounds: "Rounds",
@@ -41,13 +46,20 @@ const WITHIN: Readonly<Record<string, Station>> = {
 const KEYS = ["0", ...STATIONS.map((_, i) => String(i + 1))];
 
 export function YardFrame({ children }: { children: ReactNode }) {
-  const { view, at, travel, name } = useYard();
+  const { view, at, travel, name, book, vanished, isRestarting, now } = useYard();
   const path = usePathname();
   const router = useRouter();
   const href = useHref();
   const log = useLog();
   const [keys, setKeys] = useState(false);
   const { theme, gloves } = view.settings;
+  const isBookWell =
+    book.trouble === null &&
+    book.repair === null &&
+    book.unreadable === 0 &&
+    !isRestarting &&
+    !(vanished && book.entries === 0) &&
+    Date.parse(now()) - Date.now() < CLOCK_SLACK_MS;
 
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
@@ -135,7 +147,11 @@ export function YardFrame({ children }: { children: ReactNode }) {
                 <Button onClick={() => travel(null)}>Back to now</Button>
               </div>
             )}
-            <BookBanner />
+            {isBookWell ? null : (
+              <Suspense>
+                <BookBanner />
+              </Suspense>
+            )}
             {view.faults.length > 0 ? (
               <p role="alert" className="bg-warn-floor px-5 py-2">
                 {view.faults.length} entries do not add up and move nothing. The books list them.

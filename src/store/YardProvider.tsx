@@ -65,7 +65,7 @@ export function YardProvider({ makeDemo, waiting, children }: YardProviderProps)
   const yard = useMemo(
     (): OpenYard | null =>
       opened && {
-        ...actsOf(opened, { take, look, lookNow, nextClient }),
+        ...actsOf(opened, { take, look, lookNow, nextClient }, name === "own"),
         name,
         client: opened.client,
         view: opened.view,
@@ -93,11 +93,21 @@ export function YardProvider({ makeDemo, waiting, children }: YardProviderProps)
   return <YardContext.Provider value={yard}>{children}</YardContext.Provider>;
 }
 
+/** From the first entry on there is something to lose: browsers clear what was not asked to be kept. */
+async function askToKeep(): Promise<void> {
+  try {
+    if (!(await navigator.storage.persisted())) await navigator.storage.persist();
+  } catch {
+    // It may refuse; the shed shows how it stands.
+  }
+}
+
 type Lookout = Pick<ReturnType<typeof useOpening>, "take" | "look" | "lookNow" | "nextClient">;
 
 function actsOf(
   { client, own }: OpenedYard,
   { take, look, lookNow, nextClient }: Lookout,
+  isReal: boolean,
 ): Pick<OpenYard, "write" | "undoLast"> {
   const send = async (act: readonly Draft[]): Promise<Result<readonly EntryId[], StoreError>> => {
     const ids = Array.from({ length: act.length + 1 }, () => nextId(Date.now()));
@@ -122,7 +132,10 @@ function actsOf(
     async write(drafts) {
       const act = asAct(drafts);
       const written = await send(act);
-      if (written.ok && written.value.length > 0) own.add(written.value);
+      if (written.ok) {
+        own.add(written.value);
+        if (isReal) void askToKeep();
+      }
       return written;
     },
     undoLast: () => undoLast(own, { counting: (ids) => client.counting(ids), write: send }),

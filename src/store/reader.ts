@@ -133,6 +133,19 @@ export class YardReader {
     };
   }
 
+  /**
+   * What happened later than a clock that is right: written while it was wrong. Each as a correction of itself to just
+   * before now, in the order they had, so that nothing but their times changes.
+   */
+  datedToNow(clock: string): Draft[] {
+    const ahead = this.timeline.live.filter((e) => e.happenedAt > clock);
+    return ahead.map((e, i): Draft => {
+      const happenedAt = new Date(Date.parse(clock) - (ahead.length - i)).toISOString();
+      const { kind, data, note, despite } = e;
+      return { kind, data, happenedAt, note, replaces: e.id, despite } as Draft;
+    });
+  }
+
   count(): number {
     return this.timeline.byId.size;
   }

@@ -61,12 +61,17 @@ describe("the clock", () => {
   });
   it("a year ahead and then mended: nothing disappears, and it can be put right", async () => {
     const ahead = 365 * 24 * 60;
-    const [id] = await write(session, ahead, move("A", "B", 3));
+    await write(session, ahead, { ...move("A", "B", 3), note: "by hand" });
     expect(litres(session, "B", 10)).toBeCloseTo(3, 9);
     await write(session, 10, move("B", "A", 1));
     expect(litres(session, "B", 10)).toBeCloseTo(2, 9);
     expect(session.bookState().latestAt).toBe(iso(ahead));
-    expect(id).toBeDefined();
+    const right = session.datedToNow(iso(11));
+    expect(right).toMatchObject([{ kind: "move", note: "by hand" }, { kind: "move" }]);
+    await session.append(right, { ...stamp(11), ids: ["r1", "r2", "r-act"] });
+    expect(litres(session, "B", 11)).toBeCloseTo(2, 9);
+    expect((session.bookState().latestAt ?? "") < iso(11)).toBe(true);
+    expect(session.datedToNow(iso(11))).toEqual([]);
   });
   it("corrections and voids follow the order of writing, whatever the clock said", async () => {
     const [first] = await write(session, 100, move("A", "B", 4));

@@ -54,6 +54,7 @@ const api = {
   append: (drafts: readonly Draft[], stamp: Stamp): Promise<Result<Written, StoreError>> =>
     open().append(drafts, stamp),
   counting: (ids: readonly string[]): Entry[] => open().counting(ids),
+  datedToNow: (clock: string): Draft[] => open().datedToNow(clock),
   find: (id: string): Entry | null => open().find(id),
   list: (offset: number, limit: number): { rows: Listed[]; total: number } => open().list(offset, limit),
   exportFile: (now: string): Promise<string> => open().exportFile(now),

@@ -1,15 +1,23 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { EVERY_CALCULATION } from "@/core/calculations";
-import { GET as describeOne, POST } from "./calc/[name]/route";
+import { calculateAny, EVERY_CALCULATION } from "@/core/calculations";
+import { answerTo } from "./answer";
+import { GET as describeOne } from "./calc/[name]/route";
 import { GET as list } from "./calc/route";
 import { openApiDocument } from "./document";
+import { HeavyDesk } from "./heavyDesk";
 
 const at = (name: string) => ({ params: Promise.resolve({ name }) });
+/** The server's desk with a hand on this thread. */
+const desk = new HeavyDesk(() => ({
+  run: async ({ name, input }) => calculateAny(name, input),
+  stop: () => undefined,
+}));
 const post = (name: string, body: BodyInit, headers: Record<string, string> = {}) =>
-  POST(
+  answerTo(
+    name,
     new Request(`http://127.0.0.1/api/calc/${name}`, { method: "POST", body, headers, duplex: "half" } as RequestInit),
-    at(name),
+    desk,
   );
 
 async function refused(response: Response): Promise<{ status: number; title: string; errors?: { pointer: string }[] }> {

@@ -26,6 +26,28 @@ const problem = (
 export const TOO_LARGE = problem("too-large", 413, "Too large", "The body is over 64 kB.");
 export const NOT_JSON = problem("not-json", 400, "Not JSON", "The body is not complete JSON.");
 
+export const FOREIGN_HOST = problem(
+  "foreign-host",
+  421,
+  "Not this machine",
+  "This server answers as 127.0.0.1 or localhost only.",
+);
+export const FOREIGN_ORIGIN = problem(
+  "foreign-origin",
+  403,
+  "Not from there",
+  "Pages of other sites may not ask here.",
+);
+export const WRONG_TYPE = problem("wrong-type", 415, "Not JSON", "Send the input as application/json.");
+export const BUSY = problem("busy", 503, "Busy", "Too many heavy questions at once. Ask again in a moment.");
+export const TOO_LONG = problem(
+  "too-long",
+  503,
+  "Took too long",
+  "The answer took too long and was given up. Ask for less.",
+);
+export const BROKEN = problem("broken", 500, "It fell over", "The calculation fell over. That is a fault of ours.");
+
 export function problemOf(error: CalculationError): Problem {
   switch (error.code) {
     case "unknown-calculation":

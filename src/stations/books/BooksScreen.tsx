@@ -4,6 +4,7 @@ import { useUndo, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, MomentField, Row, readMoment } from "@/ui";
 import { fullDay } from "@/ui/words";
+import { CopiesBox, KeptYards } from "./CopiesBox";
 import { EntryRow } from "./EntryRow";
 import { FileBox } from "./FileBox";
 import { useEntries } from "./useEntries";
@@ -41,7 +42,9 @@ export function BooksScreen() {
             <Row name="Unaccounted" value={units.litres(b.out.unaccounted)} />
           </dl>
           <TimeTravel />
+          <CopiesBox />
           <FileBox />
+          <KeptYards />
         </>
       }
     >
@@ -70,10 +73,9 @@ function TimeTravel() {
   const [refused, setRefused] = useState<string>();
   const go = (): void => {
     const read = readMoment(day);
-    if (!read.ok) return setRefused(read.wrong);
-    if (read.iso > now()) return setRefused("That has not come yet.");
-    setRefused(undefined);
-    travel(read.iso);
+    const wrong = !read.ok ? read.wrong : read.iso > now() ? "That has not come yet." : undefined;
+    setRefused(wrong);
+    if (read.ok && wrong === undefined) travel(read.iso);
   };
   return (
     <section aria-labelledby="travel-title" className="mt-4">

@@ -1,7 +1,6 @@
 "use client";
 import { type ChangeEvent, useState } from "react";
 import { toast } from "sonner";
-import { useSaveCopy } from "@/desk";
 import { type RestoreReport, useYard } from "@/store";
 import { Button } from "@/ui";
 import { fullDay, isFileError, wordError, wordFileError } from "@/ui/words";
@@ -11,10 +10,9 @@ interface Offered extends RestoreReport {
   readonly name: string;
 }
 
-/** The whole yard as one file, out and in. */
+/** A yard's file, in the place of the yard that stands here: said what it would bring, and kept what it replaces. */
 export function FileBox() {
   const { client, view, refresh, now, book } = useYard();
-  const save = useSaveCopy();
   const [offered, setOffered] = useState<Offered | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
 
@@ -49,14 +47,8 @@ export function FileBox() {
   return (
     <section aria-labelledby="file-title" className="mt-4">
       <h2 id="file-title" className="text-xl">
-        Keep a copy
+        Bring a yard in
       </h2>
-      <p className="my-1 text-[14px] text-ink-2">
-        The whole yard as one file. It is yours; nothing leaves this machine unless you carry it.
-      </p>
-      <Button wide onClick={() => void save()}>
-        Export the yard
-      </Button>
       <label className="mt-2 flex min-h-[var(--target)] cursor-pointer items-center justify-center rounded-md border border-quiet bg-card px-3 font-plate text-xl font-semibold focus-within:outline-3 focus-within:outline-go">
         Restore from a file
         <input type="file" accept="application/json,.json" onChange={(e) => void choose(e)} className="sr-only" />

@@ -1,11 +1,13 @@
 "use client";
 import Link from "next/link";
 import { useState } from "react";
+import { toast } from "sonner";
 import type { Settings } from "@/core/ledger";
 import { parseCelsius, parseMillimetres, parsePlain } from "@/core/units";
 import { useLog, useNote, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, Choice, TextField } from "@/ui";
+import { HomeMarks } from "./HomeMarks";
 import { Mark, rounded } from "./Mark";
 import { RoundMarks } from "./RoundMarks";
 import { SettleMarks } from "./SettleMarks";
@@ -17,6 +19,10 @@ export function ShedScreen() {
   const note = useNote();
   const { settings } = view;
   const set = (data: Partial<Settings>): void => note({ kind: "settings", data }, "Noted.");
+  const again = async (): Promise<void> => {
+    if (await startDemoAgain()) toast("The demo was made anew.");
+    else toast.error("The demo could not be made anew: this browser does not take it.");
+  };
   return (
     <Bench
       title="Shed"
@@ -41,7 +47,7 @@ export function ShedScreen() {
           <div className="mt-2 flex flex-col gap-2">
             {name === "demo" ? (
               <>
-                <Button onClick={() => void startDemoAgain()}>Start the demo again</Button>
+                <Button onClick={() => void again()}>Start the demo again</Button>
                 <Link href="/" className={buttonClass("plain")}>
                   Open my own yard
                 </Link>
@@ -154,6 +160,7 @@ export function ShedScreen() {
       </div>
       <RoundMarks settings={settings} onSet={set} />
       <SettleMarks settings={settings} onSet={set} />
+      <HomeMarks />
     </Bench>
   );
 }

@@ -16,5 +16,5 @@ export {
   VERDICT_WORDS,
 } from "./rounds";
 export { CLARITY, clarityWord, NOT_POSSIBLE, thicknessWords, WAY_WORDS, wordWarning } from "./settling";
-export { clock, dayAndClock, dayName, due, fullDay, fullMoment, shortDay, standingDays } from "./times";
+export { clock, dayName, due, fullDay, fullMoment, shortDay, standingDays } from "./times";
 export { currencySign, type Units, unitsOf, wordQuantityError } from "./units";

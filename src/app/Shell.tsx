@@ -16,14 +16,15 @@ export function Shell({ children }: { children: ReactNode }) {
   const path = usePathname();
   if (path === "/_not-found") return children;
   return (
-    <YardProvider makeDemo={makeDemo} waiting={(opening, name) => <Waiting opening={opening} name={name} />}>
-      <Hatches />
-      <CopyFolderHost>
-        <LogHost>
-          <YardFrame>{children}</YardFrame>
-        </LogHost>
-      </CopyFolderHost>
-    </YardProvider>
+    <OneAddress>
+      <YardProvider makeDemo={makeDemo} waiting={(opening, name) => <Waiting opening={opening} name={name} />}>
+        <Hatches />
+        <CopyFolderHost>
+          <LogHost>
+            <YardFrame>{children}</YardFrame>
+          </LogHost>
+        </CopyFolderHost>
+      </YardProvider>
     </OneAddress>
   );
 }

@@ -81,7 +81,7 @@ function ClockBanner() {
       This device says it is {fullDay(clock)}, but the newest entry is from {fullMoment(book.latestAt)}. One of the two
       is wrong. The yard is shown with all its entries, as of the newest; what you log now counts after it. Set the
       clock right, or, if it is right:
-      <Button onClick={() => void dateToNow()}>Date what is ahead of it to now</Button>
+      <Button onClick={() => void dateToNow()}>Date the later entries to now</Button>
       {said ? <span className="w-full">{said}</span> : null}
     </Bar>
   );

@@ -3,7 +3,7 @@ import { useSearchParams } from "next/navigation";
 import { createContext, type ReactNode, useContext, useMemo } from "react";
 import { monotonicFactory } from "ulid";
 import type { Draft, Entry, EntryId } from "@/core/ledger";
-import { fail, ok, type Result } from "@/core/units";
+import { ok, type Result } from "@/core/units";
 import type { YardView } from "@/core/view";
 import { asAct, type Undone, undoLast } from "./acts";
 import type { BookState } from "./bookState";
@@ -111,22 +111,23 @@ function actsOf(
 ): Pick<OpenYard, "write" | "undoLast"> {
   const send = async (act: readonly Draft[]): Promise<Result<readonly EntryId[], StoreError>> => {
     const ids = Array.from({ length: act.length + 1 }, () => nextId(Date.now()));
-    try {
-      const written = await client.append(act, { ids, now: clockIso(), look: lookNow() });
+    const ask = async (worker: YardClient): Promise<Result<readonly EntryId[], StoreError>> => {
+      const written = await worker.append(act, { ids, now: clockIso(), look: lookNow() });
       if (!written.ok) return written;
-      take(client, written.value);
+      take(worker, written.value);
       return ok(written.value.ids);
+    };
+    try {
+      return await ask(client);
     } catch (error) {
       if (!(error instanceof WorkerStopped)) throw error;
-      return wasWritten(ids.slice(0, act.length), error.message);
+      // The worker stopped in the middle of it, or before it: the one after it knows which. The ids make it one act.
+      const next = await nextClient(client);
+      const known = await next.counting(ids);
+      if (known.length === 0) return ask(next);
+      await look(next);
+      return ok(known.map((e) => e.id).reverse());
     }
-  };
-  /** The worker stopped in the middle of it: the one after it knows whether it was done. */
-  const wasWritten = async (ids: readonly string[], reason: string) => {
-    const next = await nextClient();
-    await look(next);
-    const [first] = await next.counting(ids);
-    return first ? ok(ids as readonly EntryId[]) : fail({ code: "not-stored" as const, reason });
   };
   return {
     async write(drafts) {

@@ -55,6 +55,7 @@ export function useOpening(name: YardName, makeDemo: (nowMs: number) => Promise<
   const makeDemoRef = useRef(makeDemo);
   // What this tab did outlives a worker and a look into another yard.
   const ownRef = useRef(new Map<YardName, OwnActs>());
+  const clientRef = useRef<YardClient | null>(null);
   const awaitingRef = useRef<((client: YardClient) => void)[]>([]);
 
   const take = useCallback((client: YardClient, { change, book }: Seen): void => {
@@ -100,6 +101,7 @@ export function useOpening(name: YardName, makeDemo: (nowMs: number) => Promise<
       const vanished = book.entries === 0 ? readLastSeen(name) : null;
       setOpened({ client, view, book, seq: change.to, own, vanished });
       setRestarting(false);
+      clientRef.current = client;
       for (const answer of awaitingRef.current.splice(0)) answer(client);
     };
     run().catch((error: unknown) => !gone && setFailure(error instanceof Error ? error.message : String(error)));
@@ -142,8 +144,16 @@ export function useOpening(name: YardName, makeDemo: (nowMs: number) => Promise<
     setStart((n) => n + 1);
   }, []);
   const lookNow = useCallback((): Look => lookRef.current, []);
-  /** The worker that is started in the place of one that stopped, once its yard is open. */
-  const nextClient = useCallback(() => new Promise<YardClient>((answer) => awaitingRef.current.push(answer)), []);
+  /** The worker in the place of one that stopped, once its yard is open. */
+  const nextClient = useCallback(
+    (stopped: YardClient) =>
+      new Promise<YardClient>((answer) => {
+        const { current } = clientRef;
+        if (current !== null && current !== stopped) answer(current);
+        else awaitingRef.current.push(answer);
+      }),
+    [],
+  );
   const opening: Opening = { stage, isSlow, failure, again };
   return {
     opened: failure === null ? opened : null,

@@ -20,6 +20,9 @@ async function lookAtRoom(): Promise<Room | null> {
   return quota === 0 ? null : { usedMb: usage / MB, quotaMb: quota / MB, persisted };
 }
 
+const megabytes = (mb: number): string =>
+  mb < 1000 ? `${formatNumber(mb, 1)} MB` : `${formatNumber(mb / 1000, 1)} GB`;
+
 /** Where this yard lives, how much room it has, and how it is kept. */
 export function HomeMarks() {
   const { name, book } = useYard();
@@ -65,7 +68,7 @@ export function HomeMarks() {
         />
         {room ? (
           <>
-            <Row name="Room used" value={`${formatNumber(room.usedMb, 1)} MB of ${formatNumber(room.quotaMb, 0)} MB`} />
+            <Row name="Room used" value={`${megabytes(room.usedMb)} of ${megabytes(room.quotaMb)}`} />
             <Row name="May be cleared when room is short" value={room.persisted ? "no" : "yes"} />
           </>
         ) : null}

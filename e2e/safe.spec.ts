@@ -1,0 +1,279 @@
+import { readFileSync } from "node:fs";
+import { type BrowserContext, expect, type Page, test } from "@playwright/test";
+import { NOW } from "./yard";
+
+/** What was acknowledged is there, whatever happens to disk, clock, tab or worker: the short form of `npm run soak`. */
+
+/** Opens one's own yard at a page that writes with one tap. */
+async function openShed(page: Page): Promise<void> {
+  await page.goto("/shed");
+  await expect(page.getByRole("heading", { level: 1, name: "Shed" })).toBeVisible();
+}
+
+/** One entry, acknowledged: the word in sight counts it. */
+async function tap(page: Page, entries: number): Promise<void> {
+  await page.getByRole("radio", { name: entries % 2 === 1 ? "On, bigger targets" : "Off" }).click();
+  await expect(page.getByText(inSight(entries))).toBeVisible();
+}
+const inSight = (n: number): RegExp => new RegExp(`^Only in this browser\\. ${n} entr(y|ies), never copied\\.$`);
+
+async function addDrum(page: Page): Promise<void> {
+  await page.getByRole("button", { name: "Add a container" }).click();
+  const form = page.getByRole("dialog");
+  await form.getByLabel("Name").fill("Blue drum");
+  await form.getByRole("button", { name: "Log it" }).click();
+  await expect(page.getByText(/Blue drum/).first()).toBeVisible();
+}
+
+/** From a page of this address that opens no yard. */
+async function withoutYard<T>(context: BrowserContext, work: (page: Page) => Promise<T>): Promise<T> {
+  const page = await context.newPage();
+  await page.goto("/api/calc");
+  const done = await work(page);
+  await page.close();
+  return done;
+}
+
+const deleteDatabase = (page: Page): Promise<void> =>
+  page.evaluate(
+    () =>
+      new Promise<void>((done, failed) => {
+        const asked = indexedDB.deleteDatabase("brisk-barrel");
+        asked.onsuccess = () => done();
+        asked.onerror = () => failed(asked.error);
+      }),
+  );
+
+test("a database that the browser threw away comes back from the second copy, and it is said", async ({
+  page,
+  context,
+}) => {
+  await openShed(page);
+  for (let n = 1; n <= 3; n++) await tap(page, n);
+  await page.close();
+  await withoutYard(context, deleteDatabase);
+  const again = await context.newPage();
+  await openShed(again);
+  await expect(again.getByRole("alert").first()).toContainText("had lost 3 entries");
+  await expect(again.getByText(inSight(3))).toBeVisible();
+  await tap(again, 4);
+  // Both copies gone: that is said too, and an empty yard does not stand in silence.
+  await again.close();
+  await withoutYard(context, async (other) => {
+    await deleteDatabase(other);
+    await other.evaluate(async () =>
+      (await navigator.storage.getDirectory()).removeEntry("journal", { recursive: true }),
+    );
+  });
+  const empty = await context.newPage();
+  await openShed(empty);
+  await expect(empty.getByRole("alert").first()).toContainText("This browser had 4 entries here");
+});
+
+test("no room: every way of writing is refused with a word, nothing changes, and later it goes on", async ({
+  page,
+}) => {
+  await openShed(page);
+  await tap(page, 1);
+  await page.goto("/books");
+  const download = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Export the yard" }).click();
+  const text = readFileSync(await (await download).path(), "utf8");
+  await openShed(page);
+  const cdp = await page.context().newCDPSession(page);
+  const origin = new URL(page.url()).origin;
+  const used = await page.evaluate(async () => (await navigator.storage.estimate()).usage ?? 0);
+  await cdp.send("Storage.overrideQuotaForOrigin", { origin, quotaSize: Math.max(1, used - 1) });
+  await page.getByRole("radio", { name: "Off" }).click();
+  await expect(page.getByText(/^Not logged\./)).toBeVisible();
+  await page.goto("/books");
+  await page
+    .getByLabel("Restore from a file")
+    .setInputFiles({ name: "y.json", mimeType: "application/json", buffer: Buffer.from(text) });
+  await page.getByRole("button", { name: "Replace this yard" }).click();
+  await expect(page.getByRole("alert").filter({ hasText: "could not be kept" })).toBeVisible();
+  await cdp.send("Storage.overrideQuotaForOrigin", { origin });
+  await openShed(page);
+  await page.getByRole("radio", { name: "Off" }).click();
+  await expect(page.getByText("Only in this browser. Last copied")).toContainText("1 entry since");
+});
+
+test("the clock three days back shows the yard and says so; a year ahead and mended, all is there and put right", async ({
+  page,
+}) => {
+  await page.clock.setFixedTime(NOW);
+  await openShed(page);
+  await addDrum(page);
+  await page.clock.setFixedTime(new Date(NOW.getTime() - 3 * 86_400_000));
+  await page.goto("/books");
+  await expect(page.getByRole("alert").first()).toContainText("This device says it is 21 Nov 2026");
+  await expect(page.getByText(/Blue drum/).first()).toBeVisible();
+  await openShed(page);
+  await page.getByRole("radio", { name: "On, bigger targets" }).click();
+  await expect(page.getByText("2 entries, never copied.")).toBeVisible();
+
+  await page.clock.setFixedTime(new Date(NOW.getTime() + 365 * 86_400_000));
+  await page.getByRole("radio", { name: "Off", exact: true }).click();
+  await expect(page.getByText("3 entries, never copied.")).toBeVisible();
+  await page.clock.setFixedTime(new Date(NOW.getTime() + 60_000));
+  await page.goto("/books");
+  await expect(page.getByRole("alert").first()).toContainText("24 Nov 2027");
+  await page.getByRole("button", { name: "Date the later entries to now" }).click();
+  await expect(page.getByRole("alert").filter({ hasText: "This device says" })).toHaveCount(0);
+  await expect(page.getByText(/2027/)).toHaveText(/^\w+ 24 Nov 2027/);
+  await expect(page.getByText("(a correction)")).toBeVisible();
+  await expect(page.getByText(/Blue drum/).first()).toBeVisible();
+});
+
+test("a worker that dies is started anew with the same yard; one that never comes is said, with a copy to save", async ({
+  page,
+  context,
+}) => {
+  await context.addInitScript(() => {
+    const born: Worker[] = [];
+    Object.assign(window, { born });
+    window.Worker = class extends Worker {
+      constructor(...args: ConstructorParameters<typeof Worker>) {
+        super(...args);
+        born.push(this);
+      }
+    };
+  });
+  await openShed(page);
+  await tap(page, 1);
+  await page.evaluate(() => (window as unknown as { born: Worker[] }).born.at(-1)?.terminate());
+  await expect.poll(() => page.evaluate(() => (window as unknown as { born: Worker[] }).born.length)).toBe(2);
+  await tap(page, 2);
+  // Killed with a write on its way: the worker after it writes it, once.
+  await page.getByRole("radio", { name: "On, bigger targets" }).evaluate((radio) => {
+    (radio as HTMLElement).click();
+    setTimeout(() => (window as unknown as { born: Worker[] }).born.at(-1)?.terminate());
+  });
+  await expect(page.getByText(inSight(3))).toBeVisible();
+  await page.close();
+
+  const stuck = await context.newPage();
+  await stuck.addInitScript(() => {
+    window.Worker = class {
+      addEventListener(): void {}
+      postMessage(): void {}
+      terminate(): void {}
+    } as unknown as typeof Worker;
+  });
+  await stuck.clock.install({ time: NOW });
+  await stuck.goto("/");
+  await expect(stuck.getByText("Opening the yard.")).toBeVisible();
+  await stuck.clock.runFor(5100);
+  await expect(stuck.getByRole("alert").first()).toContainText("does not answer");
+  const download = stuck.waitForEvent("download");
+  await stuck.getByRole("button", { name: "Save a copy of what is on this disk" }).click();
+  const file = JSON.parse(readFileSync(await (await download).path(), "utf8")) as { count: number };
+  expect(file.count).toBe(3);
+});
+
+test("copies: the word in sight, a folder that is filled by itself, a restore that can be put back", async ({
+  page,
+}) => {
+  // The browser's own private folder stands in for one that a person picks.
+  await page.addInitScript(() => {
+    Object.assign(window, {
+      showDirectoryPicker: async () => {
+        const folder = await (await navigator.storage.getDirectory()).getDirectoryHandle("picked", { create: true });
+        return folder;
+      },
+    });
+    Object.assign(FileSystemHandle.prototype, { queryPermission: async () => "granted" });
+  });
+  await openShed(page);
+  await tap(page, 1);
+  await page.goto("/books");
+  const download = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Export the yard" }).click();
+  const path = await (await download).path();
+  await expect(page.getByText("Only in this browser.")).toHaveCount(0);
+  await page.goto("/shed");
+  await page.getByRole("radio", { name: "Off" }).click();
+  await expect(page.getByText("Only in this browser. Last copied")).toContainText("1 entry since");
+
+  await page.goto("/books");
+  await page.getByRole("button", { name: "Copy by itself into a folder" }).click();
+  await expect(page.getByText(/^Copied into picked/)).toBeVisible();
+  await expect(page.getByText("Only in this browser.")).toHaveCount(0, { timeout: 30_000 });
+  const copies = await page.evaluate(async () => {
+    const folder = await (await navigator.storage.getDirectory()).getDirectoryHandle("picked");
+    const names: string[] = [];
+    for await (const name of (folder as unknown as { keys(): AsyncIterable<string> }).keys()) names.push(name);
+    return names;
+  });
+  expect(copies).toHaveLength(1);
+  expect(copies[0]).toMatch(/^my-yard-\d{4}-\d\d-\d\d-\d{6}\.json$/);
+
+  await page.getByLabel("Restore from a file").setInputFiles(path);
+  await page.getByRole("button", { name: "Replace this yard" }).click();
+  await expect(page.getByText("Restored 1 entries.")).toBeVisible();
+  await page.getByRole("button", { name: /^Put back the yard of/ }).click();
+  await expect(page.getByText(/^2 entries were put back/)).toBeVisible();
+});
+
+test("a yard of a newer release is shown and carried away, not written", async ({ page, context }) => {
+  await withoutYard(context, (other) =>
+    other.evaluate(
+      () =>
+        new Promise<void>((done) => {
+          const asked = indexedDB.open("brisk-barrel", 900);
+          asked.onupgradeneeded = () => {
+            asked.result
+              .createObjectStore("lines", { keyPath: "id" })
+              .put({ id: "a", text: '{"id":"a","kind":"beam"}' });
+          };
+          asked.onsuccess = () => {
+            asked.result.close();
+            done();
+          };
+        }),
+    ),
+  );
+  await openShed(page);
+  await expect(page.getByRole("alert").first()).toContainText("A newer release has written this yard");
+  await page.getByRole("radio", { name: "On, bigger targets" }).click();
+  await expect(page.getByText(/^Not logged\. A newer release/)).toBeVisible();
+  const download = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Save a copy now" }).click();
+  expect(readFileSync(await (await download).path(), "utf8")).toContain('{"id":"a","kind":"beam"}');
+});
+
+test("one address, one yard; another tab sees what was written, and undoes only its own", async ({ page, context }) => {
+  const port = new URL(test.info().project.use.baseURL ?? "").port;
+  await page.goto(`http://localhost:${port}/shed`);
+  await page.waitForURL(`http://127.0.0.1:${port}/shed`);
+  await expect(page.getByRole("heading", { level: 1, name: "Shed" })).toBeVisible();
+  await tap(page, 1);
+  const other = await context.newPage();
+  await openShed(other);
+  await tap(page, 2);
+  await expect(other.getByText(inSight(2))).toBeVisible();
+  await other.keyboard.press("u");
+  await expect(other.getByText("Nothing of yours to undo.")).toBeVisible();
+  await page.keyboard.press("u");
+  await expect(page.getByText(/^Undone: /)).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(inSight(3))).toBeVisible();
+  await page.keyboard.press("u");
+  await expect(other.getByText(inSight(4))).toBeVisible();
+});
+
+test("a year of six digits is a word at its field", async ({ page }) => {
+  await openShed(page);
+  await tap(page, 1);
+  await page.goto("/books");
+  await page.getByRole("button", { name: "Look" }).click();
+  await expect(page.getByText("Say the day and the time.")).toBeVisible();
+  await page.getByLabel("As it stood on").fill("202611-01-01T10:00");
+  await page.getByRole("button", { name: "Look" }).click();
+  await expect(page.getByText(/The year is 202611/)).toBeVisible();
+  await page.getByLabel("As it stood on").focus();
+  await page.keyboard.press("Delete");
+  await page.getByRole("button", { name: "Look" }).click();
+  await expect(page.getByText("That is no whole day and time yet.")).toBeVisible();
+  await expect(page.getByRole("heading", { level: 1, name: "Books" })).toBeVisible();
+});

@@ -3,6 +3,7 @@ import { cpus } from "node:os";
 import { join } from "node:path";
 import { appendEntries, buildTimeline, type Entry, type EntryId, offerEntry, project } from "@/core/ledger";
 import { bigYard } from "@/demo";
+import { acknowledged } from "./bench/acknowledged";
 import { CLOSED_FORM_TARGET, heavy, rates } from "./bench/calculations";
 import { heapGrowthKiB, serverGrowth } from "./bench/posts";
 import { sliderTrace } from "./bench/slider";
@@ -68,6 +69,7 @@ const result = {
     ...(existsSync("/proc/self/status") && { server: await serverGrowth(join(import.meta.dirname, "..")) }),
   },
   slider: await sliderTrace(join(import.meta.dirname, "..")),
+  acknowledged: await acknowledged(join(import.meta.dirname, "..")),
   firstLoadKiB: firstLoad(),
 };
 
@@ -111,6 +113,11 @@ else {
   console.log(
     `Time slider over 12 vessels: ${slider.perSecond} frames a second (median ${slider.medianMs} ms, 95 % under ${slider.p95Ms} ms, longest ${slider.longestMs} ms, ${slider.longTasks} tasks over 50 ms)\n`,
   );
+  for (const a of result.acknowledged)
+    console.log(
+      `${right(a.entries, 7)} entries: from a tap to its word, on the disk twice: ${a.aloneMs} ms, ${a.besideATabMs} ms beside another tab`,
+    );
+  console.log("");
   for (const [page, kib] of Object.entries(result.firstLoadKiB))
     console.log(`${kib.toFixed(1).padStart(7)} KiB first load  ${page}`);
 }

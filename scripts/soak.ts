@@ -1,0 +1,64 @@
+import { writeFileSync } from "node:fs";
+import { cpus } from "node:os";
+import { join } from "node:path";
+import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
+import { serveApp } from "./bench/server";
+import { damagedFiles } from "./soak/damage";
+import { fullDisk } from "./soak/fullDisk";
+import { killedMidRestore, killedMidWrite } from "./soak/kills";
+import { type Finding, newLab } from "./soak/lab";
+import { clocks, quota, workers } from "./soak/surroundings";
+import { tabsRacing, tabsWriting } from "./soak/tabs";
+
+const root = join(import.meta.dirname, "..");
+const random = xoroshiro128plus(11);
+const chance = (): number => (random.next() >>> 0) / 2 ** 32;
+
+const { server, port } = await serveApp(root);
+const base = `http://127.0.0.1:${port}`;
+const trials: readonly (() => Promise<Finding>)[] = [
+  async () => damagedFiles(1000, chance),
+  () => fullDisk(base),
+  () => quota(newLab(base)),
+  () => clocks(newLab(base)),
+  () => workers(newLab(base), 8),
+  () => tabsWriting(newLab(base), 6000),
+  () => tabsRacing(newLab(base), 8),
+  () => killedMidWrite(newLab(base), 35, chance),
+  () => killedMidRestore(newLab(base), 15, chance),
+];
+const only = process.argv[2];
+const findings: Finding[] = [];
+for (const trial of trials) {
+  if (only !== undefined && !String(trial).includes(only)) continue;
+  const began = Date.now();
+  const found = await trial();
+  findings.push(found);
+  console.log(
+    `${found.faults.length === 0 ? "ok  " : "FAIL"} ${found.name}: ${found.figures} (${Math.round((Date.now() - began) / 1000)} s)`,
+  );
+  for (const fault of found.faults) console.log(`       ${fault}`);
+}
+server.kill();
+
+if (only === undefined) {
+  const rows = findings.map(
+    (f) => `| ${f.name} | ${f.figures} | ${f.faults.length === 0 ? "nothing lost" : f.faults.join("; ")} |`,
+  );
+  writeFileSync(
+    join(root, "docs/reliability.md"),
+    [
+      "# What the book survives",
+      "",
+      "Written by `npm run soak`, which really does it, in a browser of its own. A short form of each is in `npm test`.",
+      "",
+      `Last run on ${new Date().toISOString().slice(0, 10)}, Node ${process.version}, ${cpus()[0]?.model ?? "unknown processor"}.`,
+      "",
+      "| what was done | how often | what came of it |",
+      "| --- | --- | --- |",
+      ...rows,
+      "",
+    ].join("\n"),
+  );
+}
+process.exitCode = findings.some((f) => f.faults.length > 0) ? 1 : 0;

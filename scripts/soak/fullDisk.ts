@@ -1,0 +1,97 @@
+import { execFileSync } from "node:child_process";
+import { mkdtempSync, rmSync, statfsSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { entriesSaid, type Finding, keepTapping, newLab, openShed, pause } from "./lab";
+
+const NAME = "Disk really full (a small mount that holds the profile)";
+/** What is left free before the last writes, in kB: the disk ends in the journal, in the database, or between them. */
+const LEFT_KB = [0, 4, 12, 40, 120, 400];
+
+/** A small disk, where this machine lets one be mounted. */
+function mounted(): string | null {
+  const folder = mkdtempSync(join(tmpdir(), "soak-disk-"));
+  try {
+    execFileSync("mount", ["-t", "tmpfs", "-o", "size=48m", "tmpfs", folder], { stdio: "ignore" });
+    return folder;
+  } catch {
+    rmSync(folder, { recursive: true, force: true });
+    return null;
+  }
+}
+
+/** Writes until the disk takes nothing, kills the browser there, and looks again while it is full and once it is not. */
+export async function fullDisk(base: string): Promise<Finding> {
+  const disk = mounted();
+  if (disk === null) return { name: NAME, figures: "not tried: this machine lets nothing be mounted", faults: [] };
+  const ballast = join(disk, "ballast");
+  const faults: string[] = [];
+  let acknowledgedInAll = 0;
+  let shownWhileFull = 0;
+  try {
+    for (const left of LEFT_KB) {
+      const lab = newLab(base, disk);
+      const { page } = await lab.open();
+      await openShed(page, base);
+      let acknowledged = 0;
+      await keepTapping(page, (entries) => {
+        acknowledged = Math.max(acknowledged, entries);
+      });
+      await pause(900);
+      fill(ballast, disk, left);
+      await page
+        .getByText(/^Not logged\./)
+        .first()
+        .waitFor({ timeout: 60_000 })
+        .catch(() => faults.push(`${left} kB left: a refusal was not said`));
+      await pause(300);
+      lab.kill();
+      await pause(100);
+      shownWhileFull += await countOf(lab, acknowledged, faults, `${left} kB left, still full`, true);
+      rmSync(ballast, { force: true });
+      await countOf(lab, acknowledged, faults, `${left} kB left, freed`, false);
+      acknowledgedInAll += acknowledged;
+      await lab.close();
+    }
+  } finally {
+    execFileSync("umount", ["-l", disk], { stdio: "ignore" });
+  }
+  return {
+    name: NAME,
+    figures: `${LEFT_KB.length} times, ${acknowledgedInAll} entries acknowledged; all there again, ${shownWhileFull} times already while the disk was still full`,
+    faults,
+  };
+}
+
+/** 1 where all that was acknowledged is shown. A browser may not start at all on a full disk: that is not ours to mend. */
+async function countOf(
+  lab: ReturnType<typeof newLab>,
+  acknowledged: number,
+  faults: string[],
+  when: string,
+  mayFail: boolean,
+): Promise<number> {
+  try {
+    const { page } = await lab.open();
+    await openShed(page, lab.base);
+    const found = await entriesSaid(page);
+    if (found < acknowledged) faults.push(`${when}: ${acknowledged} acknowledged, ${found} found`);
+    lab.kill();
+    await pause(100);
+    return found >= acknowledged ? 1 : 0;
+  } catch (error) {
+    if (!mayFail) faults.push(`${when}: ${String(error).slice(0, 200)}`);
+    lab.kill();
+    await pause(100);
+    return 0;
+  }
+}
+
+function fill(ballast: string, disk: string, leaveKb: number): void {
+  const { bavail, bsize } = statfsSync(disk);
+  try {
+    writeFileSync(ballast, Buffer.alloc(Math.max(0, bavail * bsize - leaveKb * 1024)));
+  } catch {
+    // The browser took the rest meanwhile: it is full.
+  }
+}

@@ -132,3 +132,32 @@ test("what must not meet is not offered; what has happened all the same stands i
   await page.goto("/books?demo=1");
   await expect(page.getByText("done although the app refused it")).toHaveCount(1);
 });
+
+test("heavy questions stand in nobody's way, and foreign callers are kept out", async ({ request }) => {
+  const stops = Array.from({ length: 40 }, (_, i) => ({
+    eastKm: Math.cos(i) * i,
+    northKm: Math.sin(i * 1.7) * i,
+    litres: 20 + i,
+    valuePerLitre: 0.5 + (i % 7) / 5,
+    minutesThere: 10,
+  }));
+  const limits = { hours: 200, payloadKg: 5000, containerLitres: 5000, settlingRoomLitres: 5000, costPerKm: 0.01 };
+  const heavy = request.post("/api/calc/round", { data: { home: { eastKm: 0, northKm: 0 }, stops, limits } });
+  const light = await request.post("/api/calc/heat", { data: { fluid: "canola", limitMm2PerS: 15, usedFactor: 1.15 } });
+  expect(light.status()).toBe(200);
+  expect(light.headers()["content-security-policy"]).toContain("frame-ancestors 'none'");
+  const answer = await heavy;
+  expect(answer.status()).toBe(200);
+  expect(((await answer.json()) as { order: unknown[] }).order.length).toBeGreaterThan(5);
+
+  const data = { fluid: "canola", limitMm2PerS: 15 };
+  const foreign = await request.post("/api/calc/heat", { data, headers: { Origin: "http://evil.example" } });
+  expect(foreign.status()).toBe(403);
+  expect(foreign.headers()["content-type"]).toContain("application/problem+json");
+  const plain = await request.post("/api/calc/heat", { data: "{}", headers: { "Content-Type": "text/plain" } });
+  expect(plain.status()).toBe(415);
+  const form = { "Content-Type": "application/x-www-form-urlencoded" };
+  expect((await request.post("/api/calc/heat", { data: JSON.stringify(data), headers: form })).status()).toBe(200);
+  const page = await request.get("/", { headers: { Host: "evil.example" } });
+  expect(page.status()).toBe(421);
+});

@@ -7,6 +7,7 @@ import { damagedFiles } from "./soak/damage";
 import { fullDisk } from "./soak/fullDisk";
 import { killedMidRestore, killedMidWrite } from "./soak/kills";
 import { type Finding, newLab } from "./soak/lab";
+import { heavyBesideLight } from "./soak/server";
 import { clocks, quota, workers } from "./soak/surroundings";
 import { tabsRacing, tabsWriting } from "./soak/tabs";
 
@@ -18,6 +19,7 @@ const { server, port } = await serveApp(root);
 const base = `http://127.0.0.1:${port}`;
 const trials: readonly (() => Promise<Finding>)[] = [
   async () => damagedFiles(1000, chance),
+  () => heavyBesideLight(base),
   () => fullDisk(base),
   () => quota(newLab(base)),
   () => clocks(newLab(base)),

@@ -177,6 +177,17 @@ describe("the disk", () => {
     expect(again.count()).toBe(5);
     expect(litres(again, "B", 20)).toBeCloseTo(2, 9);
   });
+  it("thrown away while the tab is open: the next write goes through, photos are there, and it is said", async () => {
+    const of = { kind: "source", id: kitchen.id } as const;
+    const [photo] = await write(session, 8, { kind: "photo", data: { of, type: "image/jpeg", base64: "QUJD" } });
+    await Dexie.delete("brisk-barrel");
+    await write(session, 9, move("A", "B", 1));
+    expect(session.bookState()).toMatchObject({ entries: 6, repair: { found: 0, putBack: 5 }, trouble: null });
+    session.close();
+    const again = await tab();
+    expect(again.bookState()).toMatchObject({ entries: 6, repair: null });
+    expect(again.find(photo ?? "")).toMatchObject({ data: { base64: "QUJD" } });
+  });
   it("gone and still full: it is said, a copy can be carried away, and it goes on once there is room", async () => {
     session.close();
     await Dexie.delete("brisk-barrel");

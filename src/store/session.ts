@@ -144,7 +144,7 @@ export class YardSession extends YardReader {
       if (!book) return fail({ code: "read-only" });
       if (this.trouble && !(await this.recovered(book)).ok) return notStored(this.trouble);
       for (let looks = 0; looks < MOST_LOOKS; looks++) {
-        const written = await this.tryAppend(book, drafts, stamp);
+        const written = await this.tryAppend(book, drafts, stamp, looks === 0);
         if (written !== "look again") return written;
       }
       return fail({ code: "not-stored", reason: "other tabs keep writing to this yard" });
@@ -155,6 +155,7 @@ export class YardSession extends YardReader {
     book: Book,
     drafts: readonly Draft[],
     stamp: Stamp,
+    isFirst: boolean,
   ): Promise<Result<Written, StoreError> | "look again"> {
     const entries = drafts.map((draft, i) => this.entryOf(draft, i, drafts.length > 1, stamp));
     const offered = offerEntries(this.timeline, entries, this.present(stamp.now));
@@ -173,15 +174,17 @@ export class YardSession extends YardReader {
       return ok({ ids, ...this.look(stamp.now, stamp.look) });
     }
     forget(this.timeline, ids);
-    if (stored.error.code === "not-stored") return this.afterFailure(book, stored.error.reason);
-    await this.catchUp(book);
+    if (stored.error.code === "moved-on") await this.catchUp(book);
+    else if (!(await this.putBack(book)) || !isFirst) return fail(stored.error);
     return "look again";
   }
 
-  /** The browser may have thrown the database away with the write that failed: what it has lost is put back at once. */
-  private async afterFailure(book: Book, reason: string): Promise<Result<never, StoreError>> {
-    if (!(await book.isWhole())) await this.recovered(book);
-    return fail({ code: "not-stored", reason });
+  /**
+   * The browser may have thrown the database away, before a write or with the one that failed: what it has lost is put
+   * back at once. Says whether anything was.
+   */
+  private async putBack(book: Book): Promise<boolean> {
+    return !(await book.isWhole()) && (await this.recovered(book)).ok;
   }
 
   /** Puts back what the disk has lost; asked again and again while it takes nothing. */
@@ -305,8 +308,8 @@ export class YardSession extends YardReader {
         this.channel.postMessage("changed");
         return ok(true);
       }
-      if (put.error.code === "not-stored") return this.afterFailure(book, put.error.reason);
-      await this.catchUp(book);
+      if (put.error.code === "moved-on") await this.catchUp(book);
+      else if (!(await this.putBack(book)) || looks > 0) return fail(put.error);
     }
     return fail({ code: "not-stored", reason: "other tabs keep writing to this yard" });
   }

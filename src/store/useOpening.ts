@@ -5,7 +5,7 @@ import type { Entry } from "@/core/ledger";
 import { MS_PER_HOUR, MS_PER_MINUTE } from "@/core/units";
 import { applyChange, type YardView } from "@/core/view";
 import type { BookState, OpeningStage } from "./bookState";
-import { callback, startYardWorker, type YardClient } from "./client";
+import { callback, startYardWorker, WorkerStopped, type YardClient } from "./client";
 import type { YardName } from "./db";
 import { earlierDeviceId, holdForLife } from "./identity";
 import { type LastSeen, noteLastSeen, readLastSeen } from "./lastSeen";
@@ -124,6 +124,15 @@ export function useOpening(name: YardName, makeDemo: (nowMs: number) => Promise<
     },
     [name],
   );
+
+  // What a page asked of a worker that stopped is asked anew of the one after it; the banner says that it stopped.
+  useEffect(() => {
+    const quiet = (e: PromiseRejectionEvent): void => {
+      if (e.reason instanceof WorkerStopped) e.preventDefault();
+    };
+    addEventListener("unhandledrejection", quiet);
+    return () => removeEventListener("unhandledrejection", quiet);
+  }, []);
 
   const entries = opened?.book.entries ?? 0;
   useEffect(() => {

@@ -9,9 +9,11 @@ import { Welcome } from "./Welcome";
 
 /** Home: every vessel, what to do next, and where every litre went. */
 export function YardScreen() {
-  const { view } = useYard();
+  const { view, book } = useYard();
   const units = useUnits();
-  if (view.balance.in.collected + view.balance.in.bought === 0) return <Welcome />;
+  // What this release cannot read is no empty yard.
+  const isEmpty = view.balance.in.collected + view.balance.in.bought === 0 && book.unreadable === 0;
+  if (isEmpty) return <Welcome />;
   const { shedCelsius, tonightLowCelsius } = view.settings;
   return (
     <>

@@ -156,7 +156,7 @@ export class Book {
     work: (head: Head, journal: OpenJournal | null) => Promise<Head>,
   ): Promise<Result<Head, BookError>> {
     const { db } = this;
-    return this.tools.exclusive(async () => {
+    const once = async (): Promise<Result<Head, BookError>> => {
       let journal: OpenJournal | null = null;
       try {
         journal = await openJournal(this.at);
@@ -178,7 +178,8 @@ export class Book {
       } finally {
         journal?.close();
       }
-    });
+    };
+    return this.tools.exclusive(once).catch((error) => fail({ code: "not-stored", reason: reasonOf(error) }));
   }
 
   private async readHead(): Promise<Head | null> {

@@ -1,0 +1,50 @@
+import type { Finding } from "./lab";
+
+const LIGHT_MS = 200;
+
+/** As many heavy questions as the server takes, and light ones beside them. */
+export async function heavyBesideLight(base: string): Promise<Finding> {
+  const ask = (name: string, input: unknown): Promise<Response> =>
+    fetch(`${base}/api/calc/${name}`, {
+      method: "POST",
+      headers: { "Content-Type": "application/json" },
+      body: JSON.stringify(input),
+    });
+  const stops = Array.from({ length: 60 }, (_, i) => ({
+    eastKm: Math.cos(i) * i,
+    northKm: Math.sin(i * 1.7) * i,
+    litres: 20 + i,
+    valuePerLitre: 0.5 + (i % 7) / 5,
+    minutesThere: 10,
+  }));
+  const limits = { hours: 200, payloadKg: 5000, containerLitres: 5000, settlingRoomLitres: 5000, costPerKm: 0.01 };
+  const round = { home: { eastKm: 0, northKm: 0 }, stops, limits };
+  const light = { fluid: "canola", limitMm2PerS: 15, usedFactor: 1.15 };
+  await (await ask("heat", light)).text();
+  const began = performance.now();
+  const heavy = Array.from({ length: 12 }, () => ask("round", round).then((r) => r.status));
+  const times: number[] = [];
+  let isDone = false;
+  const all = Promise.all(heavy).finally(() => {
+    isDone = true;
+  });
+  while (!isDone) {
+    const at = performance.now();
+    await (await ask("heat", light)).text();
+    times.push(performance.now() - at);
+    await new Promise((later) => setTimeout(later, 20));
+  }
+  const statuses = await all;
+  times.sort((a, b) => a - b);
+  const p95 = Math.round(times[Math.floor(times.length * 0.95)] ?? 0);
+  const seconds = ((performance.now() - began) / 1000).toFixed(1);
+  const busy = statuses.filter((s) => s === 503).length;
+  const faults: string[] = [];
+  if (p95 > LIGHT_MS) faults.push(`a light question took ${p95} ms`);
+  if (statuses.some((s) => s !== 200 && s !== 503)) faults.push(`answers ${statuses.join(", ")}`);
+  return {
+    name: "Twelve heavy questions at once to the server, light ones beside them",
+    figures: `${statuses.length - busy} answered, ${busy} told it is busy, in ${seconds} s; ${times.length} light ones, 95 % within ${p95} ms, the slowest ${Math.round(times.at(-1) ?? 0)} ms`,
+    faults,
+  };
+}

@@ -253,7 +253,7 @@ test("one address, one yard; another tab sees what was written, and undoes only 
   await tap(page, 2);
   await expect(other.getByText(inSight(2))).toBeVisible();
   await other.keyboard.press("u");
-  await expect(other.getByText("Nothing of yours to undo.")).toBeVisible();
+  await expect(other.getByText(/^Nothing of this tab's to undo/)).toBeVisible();
   await page.keyboard.press("u");
   await expect(page.getByText(/^Undone: /)).toBeVisible();
   await page.reload();

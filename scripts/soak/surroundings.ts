@@ -56,7 +56,7 @@ export async function quota(lab: Lab): Promise<Finding> {
   await page.getByRole("button", { name: "Replace this yard" }).click();
   await check("a restore", /could not be kept on this disk/);
   await page.keyboard.press("u");
-  await check("an undo", /could not be kept on this disk|Nothing of yours/);
+  await check("an undo", /could not be kept on this disk|Nothing of this tab/);
   await cdp.send("Storage.overrideQuotaForOrigin", { origin: lab.base });
   await openShed(page, lab.base);
   const found = await entriesSaid(page);

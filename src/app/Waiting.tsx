@@ -36,7 +36,11 @@ export function Waiting({ opening, name = "own" }: Props) {
           <Rescue name={name} again={opening.again} />
         </main>
       ) : (
-        <p className="p-5 text-ink-2">Opening the yard.</p>
+        <div className="p-5 text-ink-2">
+          <p>Opening the yard.</p>
+          {/* Without a script nothing else would ever say so. */}
+          <p className="comes-late">It takes long. If this does not change, the page's script did not come: reload.</p>
+        </div>
       )}
     </div>
   );

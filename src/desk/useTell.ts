@@ -45,7 +45,7 @@ export function useUndo(): () => Promise<void> {
   return useCallback(async () => {
     const { undone, error } = await yard.undoLast();
     const [last, ...more] = undone;
-    if (!last) toast("Nothing of yours to undo.");
+    if (!last) toast("Nothing of this tab's to undo. What was logged elsewhere can be voided in the books.");
     else if (error) toast.error(await wordRefusal(yard, error), { duration: REFUSAL_MS });
     else toast(await wordUndone(yard, last, more.length));
   }, [yard]);

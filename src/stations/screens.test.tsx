@@ -2,7 +2,7 @@ import { act, fireEvent, render, screen, waitFor, within } from "@testing-librar
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import Log from "@/app/Log";
 import { demoYard } from "@/demo/demoYard";
-import { LogContext, useUndo } from "@/desk";
+import { CopyFolderHost, LogContext, useUndo } from "@/desk";
 import { BlendScreen } from "@/stations/blend";
 import { BooksScreen } from "@/stations/books";
 import { DriveScreen } from "@/stations/drive";
@@ -28,7 +28,9 @@ beforeEach(() => {
 const show = (what: React.ReactNode) =>
   render(
     <TestYard session={session()}>
-      <LogContext.Provider value={log}>{what}</LogContext.Provider>
+      <CopyFolderHost>
+        <LogContext.Provider value={log}>{what}</LogContext.Provider>
+      </CopyFolderHost>
     </TestYard>,
   );
 const litres = (id: string): number =>

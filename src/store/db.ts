@@ -61,18 +61,23 @@ export class YardDb extends Dexie {
   }
 }
 
-/** A database as it is found, of whichever release: its version, and whatever lines are in it. Nothing is written. */
-export async function linesAsFound(
-  name: YardName,
-): Promise<{ readonly version: number; readonly lines: Line[] } | null> {
+/** The version of a yard's database as it lies there; null where there is none. Nothing of it is read. */
+export async function versionFound(name: YardName): Promise<number | null> {
   if (!(await Dexie.exists(DATABASE[name]))) return null;
-  const db = new Dexie(DATABASE[name]);
+  const db = await new Dexie(DATABASE[name]).open();
+  const { verno } = db;
+  db.close();
+  return verno;
+}
+
+/** Whatever lines are in a database, of whichever release. Nothing is written. */
+export async function linesAsFound(name: YardName): Promise<Line[]> {
+  if (!(await Dexie.exists(DATABASE[name]))) return [];
+  const db = await new Dexie(DATABASE[name]).open();
   try {
-    await db.open();
-    const rows = await Promise.all(
-      db.tables.filter((t) => t.name === "lines" || t.name === "entries").map((t) => t.toArray() as Promise<unknown[]>),
-    );
-    return { version: db.verno, lines: rows.flat().flatMap(lineOfRow) };
+    const tables = db.tables.filter((t) => t.name === "lines" || t.name === "entries");
+    const rows = await Promise.all(tables.map((t) => t.toArray() as Promise<unknown[]>));
+    return rows.flat().flatMap(lineOfRow);
   } finally {
     db.close();
   }

@@ -8,12 +8,10 @@ import { linesAsFound, type YardName } from "./db";
  */
 export async function rescueFile(name: YardName, now: string): Promise<string | null> {
   const found = new Map<string, Line>();
-  const sources = await Promise.all([journalLines(name).catch(() => []), databaseLines(name).catch(() => [])]);
+  const sources = await Promise.all([journalLines(name).catch(() => []), linesAsFound(name).catch(() => [])]);
   for (const line of sources.flat()) found.set(line.id, line);
   return found.size === 0 ? null : writeYardLines(inTime([...found.values()]), now);
 }
-
-const databaseLines = async (name: YardName): Promise<readonly Line[]> => (await linesAsFound(name))?.lines ?? [];
 
 async function journalLines(name: YardName): Promise<readonly Line[]> {
   const folder = await (await navigator.storage.getDirectory()).getDirectoryHandle("journal");

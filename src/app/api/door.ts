@@ -5,7 +5,8 @@ import { FOREIGN_HOST, FOREIGN_ORIGIN, WRONG_TYPE } from "./problem";
 const OWN_NAMES = new Set(["127.0.0.1", "localhost", "[::1]"]);
 const FORM = "application/x-www-form-urlencoded";
 
-export const isOwnHost = (host: string | null): boolean => host !== null && OWN_NAMES.has(host.replace(/:\d+$/, ""));
+export const isOwnHost = (host: string | null): boolean =>
+  host !== null && OWN_NAMES.has(host.toLowerCase().replace(/:\d+$/, ""));
 
 /** Why a request does not get past the door; null where it does. */
 export function refusedAtDoor(method: string, headers: Pick<Headers, "get">): Problem | null {

@@ -1,5 +1,5 @@
 import type { Line } from "@/core/formats";
-import { DB_VERSION, type Head, linesAsFound, type YardDb, type YardName } from "../db";
+import { DB_VERSION, type Head, linesAsFound, versionFound, type YardDb, type YardName } from "../db";
 import type { BookTools } from "./book";
 import { emptyOther, endsAt, type JournalYard, openAfresh, readJournal } from "./journal";
 import type { JournalRecord } from "./journalRecord";
@@ -145,13 +145,14 @@ async function stuckAt(stored: Stored, tools: BookTools, memory: readonly Line[]
 
 /** A database of an older release is copied to the journal before it is brought up to date: a full disk may lose it. */
 async function savedBeforeMigrating(name: YardName, { shelf, newBase }: BookTools): Promise<void> {
-  const found = await linesAsFound(name);
-  if (!found) return;
-  if (found.version > DB_VERSION) throw new NewerDatabase(found.lines);
-  if (!shelf || found.version >= DB_VERSION || found.lines.length === 0) return;
+  const version = await versionFound(name);
+  if (version === null || version === DB_VERSION) return;
+  const lines = await linesAsFound(name);
+  if (version > DB_VERSION) throw new NewerDatabase(lines);
+  if (!shelf || lines.length === 0) return;
   const file = await openAfresh(shelf, 1);
   try {
-    file.add({ generation: 0, base: newBase(), fresh: true, lines: found.lines });
+    file.add({ generation: 0, base: newBase(), fresh: true, lines });
   } finally {
     file.close();
   }

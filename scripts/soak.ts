@@ -26,8 +26,8 @@ const trials: readonly (() => Promise<Finding>)[] = [
   () => workers(newLab(base), 8),
   () => tabsWriting(newLab(base), 6000),
   () => tabsRacing(newLab(base), 8),
-  () => killedMidWrite(newLab(base), 35, chance),
-  () => killedMidRestore(newLab(base), 15, chance),
+  () => killedMidWrite(newLab(base), 40, chance),
+  () => killedMidRestore(newLab(base), 20, chance),
 ];
 const only = process.argv[2];
 const findings: Finding[] = [];

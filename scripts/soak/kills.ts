@@ -54,7 +54,7 @@ export async function killedMidRestore(lab: Lab, kills: number, chance: () => nu
     const button = page.getByRole("button", { name: "Replace this yard" });
     await button.waitFor();
     await button.evaluate((b) => (b as HTMLElement).click());
-    await pause(chance() * 500);
+    await pause(chance() * 1600);
     lab.kill();
     await pause(50);
   }

@@ -5,8 +5,9 @@ import { type Draft, EntryId } from "@/core/ledger";
 import { drum, iso, kitchen, move, pickup } from "@/core/ledger/testing";
 import { undoLast } from "./acts";
 import { MemoryShelf } from "./book/journal.testing";
+import type { Stamp } from "./offer";
 import { OwnActs } from "./ownActs";
-import { type Stamp, YardSession } from "./session";
+import { YardSession } from "./session";
 import { testTools } from "./testing";
 
 /** What was acknowledged is there, whatever happens to clock, tab or disk: through the session, as a page sees it. */

@@ -5,7 +5,8 @@ import { readYardFile } from "@/core/formats";
 import type { Draft } from "@/core/ledger";
 import { drum, iso, kitchen, move, pickup } from "@/core/ledger/testing";
 import { YardDb } from "./db";
-import { type Stamp, YardSession } from "./session";
+import type { Stamp } from "./offer";
+import { YardSession } from "./session";
 import { testTools } from "./testing";
 
 let session: YardSession;

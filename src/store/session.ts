@@ -1,4 +1,3 @@
-import { clearanceOf } from "@/core/clearance";
 import {
   entryOf,
   inTime,
@@ -17,13 +16,10 @@ import {
   type Entry,
   EntryId,
   forget,
-  kindOf,
   type LedgerError,
   oddTextIn,
   offerEntries,
-  stepwise,
   type Timeline,
-  yardAt,
 } from "@/core/ledger";
 import { fail, ok, type Result } from "@/core/units";
 import type { ViewChange } from "@/core/view";
@@ -31,17 +27,9 @@ import { Book } from "./book/book";
 import { type Mended, NewerDatabase, type Repair } from "./book/mend";
 import type { BookState, Copied, Trouble } from "./bookState";
 import type { YardName } from "./db";
+import { entriesOf, refusalsOf, type Stamp } from "./offer";
 import { type Look, YardReader } from "./reader";
 import type { SessionTools } from "./tools";
-
-/** When, and under which ids: the page's clock and chance, so that tests can fix both. */
-export interface Stamp {
-  /** One for each entry, and one more for the act they make. */
-  readonly ids: readonly string[];
-  /** As this device's clock says. */
-  readonly now: string;
-  readonly look: Look;
-}
 
 /** What a page is told: what has changed of the view, and how the book stands. */
 export interface Seen {
@@ -157,11 +145,12 @@ export class YardSession extends YardReader {
     stamp: Stamp,
     isFirst: boolean,
   ): Promise<Result<Written, StoreError> | "look again"> {
-    const entries = drafts.map((draft, i) => this.entryOf(draft, i, drafts.length > 1, stamp));
-    const offered = offerEntries(this.timeline, entries, this.present(stamp.now));
+    const present = this.present(stamp.now);
+    const entries = entriesOf(drafts, stamp, { present, device: this.device, counter: this.counter });
+    const offered = offerEntries(this.timeline, entries, present);
     if (!offered.ok) return offered;
     const ids = entries.map(({ id }) => EntryId.parse(id));
-    const refusals = this.refusals(drafts, this.present(stamp.now));
+    const refusals = refusalsOf(this.timeline, drafts, present);
     if (refusals.length > 0) {
       forget(this.timeline, ids);
       return fail({ code: "not-safe", refusals });
@@ -202,37 +191,6 @@ export class YardSession extends YardReader {
     if (this.trouble) return notStored(this.trouble);
     this.channel.postMessage("changed");
     return ok(true);
-  }
-
-  private entryOf(draft: Draft, index: number, inAct: boolean, stamp: Stamp): { id: string; data: unknown } {
-    const id = stamp.ids[index];
-    const act = stamp.ids[stamp.ids.length - 1];
-    if (id === undefined || act === undefined) throw new Error("an entry without an id");
-    return {
-      id,
-      v: kindOf(draft.kind).version,
-      happenedAt: draft.happenedAt ?? this.present(stamp.now),
-      recordedAt: stamp.now,
-      device: this.device,
-      counter: this.counter + index + 1,
-      kind: draft.kind,
-      data: draft.data,
-      ...(draft.note ? { note: draft.note } : {}),
-      ...(draft.replaces ? { replaces: draft.replaces } : {}),
-      ...(draft.despite ? { despite: draft.despite } : {}),
-      ...(inAct ? { act } : {}),
-    } as { id: string; data: unknown };
-  }
-
-  /** What the interlocks refuse of an act and nobody has owned up to, each entry asked as the ones before it left the yard. */
-  private refusals(drafts: readonly Draft[], now: string): Refusal[] {
-    const refused: Refusal[] = [];
-    const when = drafts[0]?.happenedAt ?? now;
-    stepwise(yardAt(this.timeline, when), drafts, (yard, draft) => {
-      const { refusals } = clearanceOf(yard, draft);
-      refused.push(...refusals.filter((r) => !draft.despite?.includes(r.code)));
-    });
-    return refused;
   }
 
   /** Everything that is stored, to the byte as it was written: also what this release cannot read. */
@@ -353,15 +311,15 @@ export class YardSession extends YardReader {
   private read(lines: readonly Line[]): void {
     this.unreadable = [];
     this.counter = 0;
-    this.timeline = buildTimeline(this.entriesOf(lines));
+    this.timeline = buildTimeline(this.readable(lines));
   }
 
   private add(lines: readonly Line[]): void {
-    const fresh = this.entriesOf(lines).filter((e) => !this.timeline.byId.has(e.id));
+    const fresh = this.readable(lines).filter((e) => !this.timeline.byId.has(e.id));
     if (fresh.length > 0) this.timeline = appendEntries(this.timeline, fresh);
   }
 
-  private entriesOf(lines: readonly Line[]): Entry[] {
+  private readable(lines: readonly Line[]): Entry[] {
     const entries: Entry[] = [];
     const strange: Line[] = [];
     for (const line of lines) {

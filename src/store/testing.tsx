@@ -8,8 +8,9 @@ import type { YardView } from "@/core/view";
 import { asAct, undoLast } from "./acts";
 import type { YardClient } from "./client";
 import { type Head, YardDb } from "./db";
+import type { Stamp } from "./offer";
 import { OwnActs } from "./ownActs";
-import { type Stamp, YardSession } from "./session";
+import { YardSession } from "./session";
 import type { SessionTools } from "./tools";
 import { type OpenYard, YardContext } from "./YardProvider";
 

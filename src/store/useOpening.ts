@@ -38,11 +38,12 @@ const SLOW_MS = 5000;
 /** A worker that dies again and again has a fault that starting it does not mend. */
 const MOST_STARTS = 4;
 
+type MakeDemo = (nowMs: number) => Promise<Entry[]>;
+
 const clockIso = (): string => new Date(Date.now()).toISOString();
-const clockIsAfter = (at: string | null, ms: number): boolean => at === null || Date.now() - Date.parse(at) > ms;
 
 /** Keeps a yard's worker running and the view it gave last. */
-export function useOpening(name: YardName, makeDemo: (nowMs: number) => Promise<Entry[]>) {
+export function useOpening(name: YardName, makeDemo: MakeDemo) {
   const [opened, setOpened] = useState<OpenedYard | null>(null);
   const [failure, setFailure] = useState<string | null>(null);
   const [stage, setStage] = useState<OpeningStage>("starting");
@@ -53,10 +54,8 @@ export function useOpening(name: YardName, makeDemo: (nowMs: number) => Promise<
   // What the next look is asked for: kept beside the state, since a look may be asked while another is under way.
   const lookRef = useRef<Look>({ at: null, have: null });
   const makeDemoRef = useRef(makeDemo);
-  // What this tab did outlives a worker and a look into another yard.
-  const ownRef = useRef(new Map<YardName, OwnActs>());
-  const clientRef = useRef<YardClient | null>(null);
-  const awaitingRef = useRef<((client: YardClient) => void)[]>([]);
+  const ownActsOf = useOwnActs();
+  const { nextClient, isNow } = useNextClient();
 
   const take = useCallback((client: YardClient, { change, book }: Seen): void => {
     lookRef.current = { ...lookRef.current, have: change.to };
@@ -76,23 +75,19 @@ export function useOpening(name: YardName, makeDemo: (nowMs: number) => Promise<
     let gone = false;
     const { client, stop } = startYardWorker((reason) => {
       if (gone) return;
-      if (start >= MOST_STARTS) setFailure(reason);
-      else {
-        setRestarting(true);
-        setStart((n) => n + 1);
-      }
+      if (start >= MOST_STARTS) return setFailure(reason);
+      setRestarting(true);
+      setStart((n) => n + 1);
     });
     lookRef.current = { ...lookRef.current, have: null };
     setStage("starting");
     const slow = setTimeout(() => setSlow(true), SLOW_MS);
     const run = async (): Promise<void> => {
-      const told = callback((next: OpeningStage) => !gone && setStage(next));
-      const changed = callback(() => void look(client));
-      const { newestAt } = await client.open(name, earlierDeviceId(), changed, told);
-      if (name === "demo" && clockIsAfter(newestAt, FRESH_DEMO_MS))
-        await client.seed(await makeDemoRef.current(Date.now()), false);
-      const own = ownRef.current.get(name) ?? (await OwnActs.of(name, sessionStorage, ulid(), holdForLife));
-      ownRef.current.set(name, own);
+      await openIn(client, name, makeDemoRef.current, {
+        changed: () => void look(client),
+        stage: (next) => !gone && setStage(next),
+      });
+      const own = await ownActsOf(name);
       const { change, book } = await client.look(clockIso(), lookRef.current);
       const view = applyChange(null, null, change);
       if (gone || !view) return;
@@ -101,10 +96,12 @@ export function useOpening(name: YardName, makeDemo: (nowMs: number) => Promise<
       const vanished = book.entries === 0 ? readLastSeen(name) : null;
       setOpened({ client, view, book, seq: change.to, own, vanished });
       setRestarting(false);
-      clientRef.current = client;
-      for (const answer of awaitingRef.current.splice(0)) answer(client);
+      isNow(client);
     };
-    run().catch((error: unknown) => !gone && setFailure(error instanceof Error ? error.message : String(error)));
+    run().catch((error: unknown) => {
+      if (!gone && !(error instanceof WorkerStopped))
+        setFailure(error instanceof Error ? error.message : String(error));
+    });
     const minute = setInterval(() => void look(client).catch(() => undefined), MS_PER_MINUTE);
     return () => {
       gone = true;
@@ -112,7 +109,7 @@ export function useOpening(name: YardName, makeDemo: (nowMs: number) => Promise<
       clearInterval(minute);
       stop();
     };
-  }, [name, look, start]);
+  }, [name, look, start, ownActsOf, isNow]);
 
   // Another yard is another page: nothing of the one before may stand under its name.
   // biome-ignore lint/correctness/useExhaustiveDependencies: the name is what makes it another
@@ -124,20 +121,8 @@ export function useOpening(name: YardName, makeDemo: (nowMs: number) => Promise<
     },
     [name],
   );
-
-  // What a page asked of a worker that stopped is asked anew of the one after it; the banner says that it stopped.
-  useEffect(() => {
-    const quiet = (e: PromiseRejectionEvent): void => {
-      if (e.reason instanceof WorkerStopped) e.preventDefault();
-    };
-    addEventListener("unhandledrejection", quiet);
-    return () => removeEventListener("unhandledrejection", quiet);
-  }, []);
-
-  const entries = opened?.book.entries ?? 0;
-  useEffect(() => {
-    if (entries > 0) noteLastSeen(name, { entries, at: clockIso() });
-  }, [name, entries]);
+  useQuietDeaths();
+  useLastSeen(name, opened?.book.entries ?? 0);
 
   const travel = useCallback(
     (to: string | null) => {
@@ -153,26 +138,66 @@ export function useOpening(name: YardName, makeDemo: (nowMs: number) => Promise<
     setStart((n) => n + 1);
   }, []);
   const lookNow = useCallback((): Look => lookRef.current, []);
-  /** The worker in the place of one that stopped, once its yard is open. */
+  const opening: Opening = { stage, isSlow, failure, again };
+  const yard = failure === null ? opened : null;
+  return { opened: yard, opening, at, travel, take, look, lookNow, nextClient, isRestarting };
+}
+
+/** Opens the yard in its worker; a demo that is of another day, and nobody's, is made anew. */
+async function openIn(
+  client: YardClient,
+  name: YardName,
+  makeDemo: MakeDemo,
+  tell: { changed(): void; stage(next: OpeningStage): void },
+): Promise<void> {
+  const { newestAt } = await client.open(name, earlierDeviceId(), callback(tell.changed), callback(tell.stage));
+  const isStale = newestAt === null || Date.now() - Date.parse(newestAt) > FRESH_DEMO_MS;
+  if (name === "demo" && isStale) await client.seed(await makeDemo(Date.now()), false);
+}
+
+/** What this tab did, by yard: outlives a worker, and a look into another yard. */
+function useOwnActs(): (name: YardName) => Promise<OwnActs> {
+  const ref = useRef(new Map<YardName, OwnActs>());
+  return useCallback(async (name) => {
+    const own = ref.current.get(name) ?? (await OwnActs.of(name, sessionStorage, ulid(), holdForLife));
+    ref.current.set(name, own);
+    return own;
+  }, []);
+}
+
+/** The worker in the place of one that stopped, once its yard is open. */
+function useNextClient() {
+  const nowRef = useRef<YardClient | null>(null);
+  const awaitingRef = useRef<((client: YardClient) => void)[]>([]);
+  const isNow = useCallback((client: YardClient): void => {
+    nowRef.current = client;
+    for (const answer of awaitingRef.current.splice(0)) answer(client);
+  }, []);
   const nextClient = useCallback(
     (stopped: YardClient) =>
       new Promise<YardClient>((answer) => {
-        const { current } = clientRef;
+        const { current } = nowRef;
         if (current !== null && current !== stopped) answer(current);
         else awaitingRef.current.push(answer);
       }),
     [],
   );
-  const opening: Opening = { stage, isSlow, failure, again };
-  return {
-    opened: failure === null ? opened : null,
-    opening,
-    at,
-    travel,
-    take,
-    look,
-    lookNow,
-    nextClient,
-    isRestarting,
-  };
+  return { nextClient, isNow };
+}
+
+/** What a page asked of a worker that stopped is asked anew of the one after it; the banner says that it stopped. */
+function useQuietDeaths(): void {
+  useEffect(() => {
+    const quiet = (e: PromiseRejectionEvent): void => {
+      if (e.reason instanceof WorkerStopped) e.preventDefault();
+    };
+    addEventListener("unhandledrejection", quiet);
+    return () => removeEventListener("unhandledrejection", quiet);
+  }, []);
+}
+
+function useLastSeen(name: YardName, entries: number): void {
+  useEffect(() => {
+    if (entries > 0) noteLastSeen(name, { entries, at: clockIso() });
+  }, [name, entries]);
 }

@@ -7,8 +7,9 @@ import type { Result } from "@/core/units";
 import type { BookState, Copied, OpeningStage } from "./bookState";
 import { copyInto, type FolderReport } from "./copies/folder";
 import type { YardName } from "./db";
+import type { Stamp } from "./offer";
 import type { Listed, Look } from "./reader";
-import { type RestoreReport, type Seen, type Stamp, type StoreError, type Written, YardSession } from "./session";
+import { type RestoreReport, type Seen, type StoreError, type Written, YardSession } from "./session";
 import { browserTools } from "./tools";
 
 /** The yard lives here, off the page: reading, projecting and checking 20,000 entries may not hold up a thumb. */

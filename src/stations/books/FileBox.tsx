@@ -15,6 +15,7 @@ export function FileBox() {
   const { client, view, refresh, now, book } = useYard();
   const [offered, setOffered] = useState<Offered | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
+  const [isBusy, setBusy] = useState(false);
 
   const choose = async (e: ChangeEvent<HTMLInputElement>): Promise<void> => {
     const file = e.target.files?.[0];
@@ -31,7 +32,8 @@ export function FileBox() {
 
   const restore = async (): Promise<void> => {
     if (!offered) return;
-    const restored = await client.restore(offered.text, now());
+    setBusy(true);
+    const restored = await client.restore(offered.text, now()).finally(() => setBusy(false));
     if (restored.ok) {
       setOffered(null);
       // Whoever restores a file has it.
@@ -72,10 +74,12 @@ export function FileBox() {
               are kept as a copy that can be put back.
             </p>
             <div className="mt-2 flex gap-2">
-              <Button look="stop" onClick={() => void restore()}>
-                Replace this yard
+              <Button look="stop" onClick={() => void restore()} disabled={isBusy}>
+                {isBusy ? "Putting it in place" : "Replace this yard"}
               </Button>
-              <Button onClick={() => setOffered(null)}>Leave it</Button>
+              <Button onClick={() => setOffered(null)} disabled={isBusy}>
+                Leave it
+              </Button>
             </div>
           </div>
         ) : null}

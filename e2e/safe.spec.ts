@@ -1,4 +1,5 @@
 import { readFileSync } from "node:fs";
+import AxeBuilder from "@axe-core/playwright";
 import { type BrowserContext, expect, type Page, test } from "@playwright/test";
 import { NOW } from "./yard";
 
@@ -56,6 +57,10 @@ test("a database that the browser threw away comes back from the second copy, an
   await openShed(again);
   await expect(again.getByRole("alert").first()).toContainText("had lost 3 entries");
   await expect(again.getByText(inSight(3))).toBeVisible();
+  await again.setViewportSize({ width: 360, height: 800 });
+  const { violations } = await new AxeBuilder({ page: again }).withTags(["wcag2a", "wcag2aa", "wcag22aa"]).analyze();
+  expect(violations.map((v) => `${v.id} ${v.nodes[0]?.html}`)).toEqual([]);
+  expect(await again.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
   await tap(again, 4);
   // Both copies gone: that is said too, and an empty yard does not stand in silence.
   await again.close();

@@ -9,6 +9,7 @@ import { wordError } from "@/ui/words/errors";
 /** What is wrong with the book itself, while it is: never in silence, and always with a way to carry the yard away. */
 export default function BookBanner() {
   const { book, vanished, isRestarting, now } = useYard();
+  const [isRead, setRead] = useState(false);
   return (
     <>
       {Date.parse(now()) > Date.now() ? <ClockBanner /> : null}
@@ -16,10 +17,11 @@ export default function BookBanner() {
         <Bar>The yard stopped in the background and is being opened anew. What you see stood before.</Bar>
       ) : null}
       {book.trouble ? <TroubleBanner /> : null}
-      {book.repair ? (
+      {book.repair && !isRead ? (
         <Bar>
           The browser had lost {book.repair.putBack} entries of this yard from its database (a full disk does that).
           They were put back from the second copy: all {book.entries} are here. <SaveButton />
+          <Button onClick={() => setRead(true)}>I have read it</Button>
         </Bar>
       ) : null}
       {vanished && book.entries === 0 ? (

@@ -23,7 +23,7 @@ export function CopyWord() {
     <div
       className={`sticky top-0 z-10 flex min-h-[32px] items-center gap-2 border-b border-rule ${isLongAgo ? "bg-warn-floor" : "bg-card"} px-3 text-[14px] leading-tight text-ink md:px-5 print:hidden`}
     >
-      <p className="min-w-0 flex-1">
+      <p className="min-w-0 flex-1 py-0.5">
         <b>Only in this browser.</b>{" "}
         {copied
           ? `Last copied ${shortDay(copied.at)}, ${entriesWord(sinceCopy)} since.`
@@ -46,7 +46,8 @@ function Small({ onClick, children }: { onClick: () => void; children: React.Rea
     <button
       type="button"
       onClick={onClick}
-      className="min-h-[32px] shrink-0 rounded px-2 font-plate text-[15px] font-semibold underline underline-offset-4"
+      // The strip is slim; the thumb's target reaches beyond it.
+      className="relative min-h-[32px] shrink-0 rounded px-2 font-plate text-[15px] font-semibold underline underline-offset-4 after:absolute after:inset-x-0 after:-inset-y-[6px] after:content-['']"
     >
       {children}
     </button>

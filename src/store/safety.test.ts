@@ -220,6 +220,15 @@ describe("the disk", () => {
     expect(await session.restore(file, iso(9))).toMatchObject({ error: { code: "read-only" } });
     expect(await session.exportFile(iso(9))).toContain(strange.text);
   });
+  it("brought up to date by a newer release in another tab: from then on this one only shows it", async () => {
+    const newer = new Dexie("brisk-barrel");
+    newer.version(9).stores({ lines: "id, g", marks: "key", kept: "++n", more: "++id" });
+    await newer.open();
+    expect(await session.append([move("A", "B", 1)], stamp(9))).toMatchObject({ error: { code: "read-only" } });
+    expect(session.bookState()).toMatchObject({ entries: 4, trouble: { code: "newer" } });
+    expect(await newer.table("lines").count()).toBe(4);
+    newer.close();
+  });
   it("keeps the device's own id with the first thing it keeps", async () => {
     session.close();
     const again = await YardSession.open("own", { ...testTools(shelf.open), newDevice: () => "another" });

@@ -23,7 +23,7 @@ import {
 } from "@/core/ledger";
 import { fail, ok, type Result } from "@/core/units";
 import type { ViewChange } from "@/core/view";
-import { Book } from "./book/book";
+import { Book, type BookError } from "./book/book";
 import { type Mended, NewerDatabase, type Repair } from "./book/mend";
 import type { BookState, Copied, Trouble } from "./bookState";
 import type { YardName } from "./db";
@@ -118,9 +118,10 @@ export class YardSession extends YardReader {
 
   bookState(): BookState {
     const entries = this.timeline.byId.size + this.unreadable.length;
-    const { copied, trouble, repair, twice } = this;
-    const isOfThis = copied !== null && copied.base === this.book?.head.base;
-    const sinceCopy = isOfThis ? entries - copied.entries : entries;
+    const { trouble, repair, twice } = this;
+    // A copy of the yard that stood here before this one is none of it.
+    const copied = this.copied?.base === this.book?.head.base ? this.copied : null;
+    const sinceCopy = entries - (copied?.entries ?? 0);
     const unreadable = this.unreadable.length;
     return { entries, unreadable, latestAt: this.latestAt(), copied, sinceCopy, trouble, repair, twice };
   }
@@ -163,17 +164,26 @@ export class YardSession extends YardReader {
       return ok({ ids, ...this.look(stamp.now, stamp.look) });
     }
     forget(this.timeline, ids);
-    if (stored.error.code === "moved-on") await this.catchUp(book);
-    else if (!(await this.putBack(book)) || !isFirst) return fail(stored.error);
-    return "look again";
+    return (await this.mayTryAgain(book, stored.error, isFirst)) ? "look again" : this.refusal(stored.error);
   }
 
   /**
-   * The browser may have thrown the database away, before a write or with the one that failed: what it has lost is put
-   * back at once. Says whether anything was.
+   * Another tab wrote: what is new is read, and it is tried again. A write failed: the browser may have thrown the
+   * database away, before it or with it; what it has lost is put back at once, and it is tried once more.
    */
-  private async putBack(book: Book): Promise<boolean> {
-    return !(await book.isWhole()) && (await this.recovered(book)).ok;
+  private async mayTryAgain(book: Book, error: BookError, isFirst: boolean): Promise<boolean> {
+    if (error.code === "newer") {
+      this.trouble = { code: "newer" };
+      return false;
+    }
+    if (error.code === "not-stored") return !(await book.isWhole()) && (await this.recovered(book)).ok && isFirst;
+    await this.catchUp(book);
+    return true;
+  }
+
+  private refusal(error: BookError): Result<never, StoreError> {
+    if (error.code === "not-stored") return fail(error);
+    return fail({ code: "read-only" });
   }
 
   /** Puts back what the disk has lost; asked again and again while it takes nothing. */
@@ -187,7 +197,13 @@ export class YardSession extends YardReader {
 
   private async recovered(book: Book): Promise<Result<true, StoreError>> {
     const memory = [...[...this.timeline.byId.values()].map(lineOf), ...this.unreadable];
-    this.take(await book.recover(memory));
+    try {
+      this.take(await book.recover(memory));
+    } catch (error) {
+      if (!(error instanceof NewerDatabase)) throw error;
+      // Another tab of a newer release has opened the yard meanwhile.
+      this.trouble = { code: "newer" };
+    }
     if (this.trouble) return notStored(this.trouble);
     this.channel.postMessage("changed");
     return ok(true);
@@ -266,8 +282,7 @@ export class YardSession extends YardReader {
         this.channel.postMessage("changed");
         return ok(true);
       }
-      if (put.error.code === "moved-on") await this.catchUp(book);
-      else if (!(await this.putBack(book)) || looks > 0) return fail(put.error);
+      if (!(await this.mayTryAgain(book, put.error, looks === 0))) return this.refusal(put.error);
     }
     return fail({ code: "not-stored", reason: "other tabs keep writing to this yard" });
   }

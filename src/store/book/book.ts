@@ -1,6 +1,6 @@
 import { type Line, writeYardLines } from "@/core/formats";
 import { fail, ok, type Result } from "@/core/units";
-import { type Head, YardDb, type YardName } from "../db";
+import { type Head, NATIVE_VERSION, YardDb, type YardName } from "../db";
 import { emptyOther, type JournalShelf, type OpenJournal, openAfresh, openAtEnd } from "./journal";
 import { type Mended, mend } from "./mend";
 
@@ -15,7 +15,10 @@ export interface BookTools {
 
 export type BookError =
   /** Another tab has written: look again, then ask again. */
-  { readonly code: "moved-on" } | { readonly code: "not-stored"; readonly reason: string };
+  | { readonly code: "moved-on" }
+  /** A newer release, in another tab, has brought the database up to date: this one may not write to it. */
+  | { readonly code: "newer" }
+  | { readonly code: "not-stored"; readonly reason: string };
 
 export interface Replacement {
   readonly lines: readonly Line[];
@@ -27,6 +30,7 @@ export interface Replacement {
 const KEPT_YARDS = 3;
 
 class MovedOn extends Error {}
+class Outdated extends Error {}
 class Vanished extends Error {}
 
 /**
@@ -161,6 +165,8 @@ export class Book {
       try {
         journal = await openJournal(this.at);
         const next = await db.transaction("rw", db.lines, db.marks, db.kept, async () => {
+          // The library opens a newer database without a word.
+          if (db.backendDB().version > NATIVE_VERSION) throw new Outdated();
           const head = await this.readHead();
           if (!head) throw new Vanished("the browser has emptied the database");
           if (head.generation !== this.at.generation || head.base !== this.at.base) throw new MovedOn();
@@ -174,7 +180,7 @@ export class Book {
       } catch (error) {
         // Another tab's journal is not this one's to cut: it is open only where it ends as this tab knows it.
         journal?.undo();
-        return fail(error instanceof MovedOn ? { code: "moved-on" } : { code: "not-stored", reason: reasonOf(error) });
+        return fail(wordOf(error));
       } finally {
         journal?.close();
       }
@@ -199,5 +205,10 @@ export class Book {
 async function openHere(shelf: JournalShelf | null, { journal }: Head): Promise<OpenJournal | null> {
   return shelf && journal ? openAtEnd(shelf, journal) : null;
 }
+
+const wordOf = (error: unknown): BookError => {
+  if (error instanceof MovedOn) return { code: "moved-on" };
+  return error instanceof Outdated ? { code: "newer" } : { code: "not-stored", reason: reasonOf(error) };
+};
 
 const reasonOf = (error: unknown): string => (error instanceof Error ? error.message || error.name : String(error));

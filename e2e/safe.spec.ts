@@ -188,9 +188,18 @@ test("copies: the word in sight, a folder that is filled by itself, a restore th
       },
     });
     Object.assign(FileSystemHandle.prototype, { queryPermission: async () => "granted" });
+    Object.assign(StorageManager.prototype, {
+      persist: async () => {
+        document.documentElement.dataset.asked = "to keep it";
+        return true;
+      },
+    });
   });
   await openShed(page);
+  await expect(page.locator("html")).not.toHaveAttribute("data-asked");
+  // From the first entry on there is something to lose.
   await tap(page, 1);
+  await expect(page.locator("html")).toHaveAttribute("data-asked", "to keep it");
   await page.goto("/books");
   const download = page.waitForEvent("download");
   await page.getByRole("button", { name: "Export the yard" }).click();

@@ -2,7 +2,8 @@ import { execFileSync } from "node:child_process";
 import { mkdtempSync, rmSync, statfsSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { entriesSaid, type Finding, keepTapping, newLab, openShed, pause } from "./lab";
+import { eightLitres, PHOTO, restoreYard } from "./eightLitres";
+import { entriesSaid, exported, type Finding, keepTapping, type Lab, newLab, openShed, pause } from "./lab";
 
 const NAME = "Disk really full (a small mount that holds the profile)";
 /** What is left free before the last writes, in kB: the disk ends in the journal, in the database, or between them. */
@@ -28,12 +29,14 @@ export async function fullDisk(base: string): Promise<Finding> {
   const faults: string[] = [];
   let acknowledgedInAll = 0;
   let shownWhileFull = 0;
+  let putBack = 0;
   try {
     for (const left of LEFT_KB) {
       const lab = newLab(base, disk);
       const { page } = await lab.open();
+      await restoreYard(page, base, eightLitres());
       await openShed(page, base);
-      let acknowledged = 0;
+      let acknowledged = await entriesSaid(page);
       await keepTapping(page, (entries) => {
         acknowledged = Math.max(acknowledged, entries);
       });
@@ -47,9 +50,11 @@ export async function fullDisk(base: string): Promise<Finding> {
       await pause(300);
       lab.kill();
       await pause(100);
-      shownWhileFull += await countOf(lab, acknowledged, faults, `${left} kB left, still full`, true);
+      const full = await found(lab, acknowledged, faults, `${left} kB left, still full`, true);
       rmSync(ballast, { force: true });
-      await countOf(lab, acknowledged, faults, `${left} kB left, freed`, false);
+      const freed = await found(lab, acknowledged, faults, `${left} kB left, freed`, false);
+      shownWhileFull += full.isThere ? 1 : 0;
+      putBack += full.isPutBack || freed.isPutBack ? 1 : 0;
       acknowledgedInAll += acknowledged;
       await lab.close();
     }
@@ -58,32 +63,33 @@ export async function fullDisk(base: string): Promise<Finding> {
   }
   return {
     name: NAME,
-    figures: `${LEFT_KB.length} times, ${acknowledgedInAll} entries acknowledged; all there again, ${shownWhileFull} times already while the disk was still full`,
+    figures: `${LEFT_KB.length} times, ${acknowledgedInAll} entries acknowledged; all there again, the photo too, ${shownWhileFull} times already while the disk was still full; ${putBack} times the browser had lost its database and the second copy gave it back`,
     faults,
   };
 }
 
-/** 1 where all that was acknowledged is shown. A browser may not start at all on a full disk: that is not ours to mend. */
-async function countOf(
-  lab: ReturnType<typeof newLab>,
-  acknowledged: number,
-  faults: string[],
-  when: string,
-  mayFail: boolean,
-): Promise<number> {
+interface Found {
+  readonly isThere: boolean;
+  /** The page says that the second copy gave back what the database had lost. */
+  readonly isPutBack: boolean;
+}
+
+/** What is found after a kill. A browser may not start at all on a full disk: that is not ours to mend. */
+async function found(lab: Lab, acknowledged: number, faults: string[], when: string, mayFail: boolean): Promise<Found> {
   try {
     const { page } = await lab.open();
     await openShed(page, lab.base);
-    const found = await entriesSaid(page);
-    if (found < acknowledged) faults.push(`${when}: ${acknowledged} acknowledged, ${found} found`);
-    lab.kill();
-    await pause(100);
-    return found >= acknowledged ? 1 : 0;
+    const entries = await entriesSaid(page);
+    if (entries < acknowledged) faults.push(`${when}: ${acknowledged} acknowledged, ${entries} found`);
+    const isPutBack = (await page.getByText("put back from the second copy").count()) > 0;
+    if (!mayFail && !(await exported(page, lab.base)).includes(PHOTO)) faults.push(`${when}: the photo is gone`);
+    return { isThere: entries >= acknowledged, isPutBack };
   } catch (error) {
     if (!mayFail) faults.push(`${when}: ${String(error).slice(0, 200)}`);
+    return { isThere: false, isPutBack: false };
+  } finally {
     lab.kill();
     await pause(100);
-    return 0;
   }
 }
 

@@ -1,8 +1,7 @@
-import { readFileSync } from "node:fs";
 import type { Page } from "@playwright/test";
 import { readYardFile, writeYardFile } from "@/core/formats";
 import { bigYard } from "@/demo";
-import { entriesSaid, type Finding, keepTapping, type Lab, openShed, pause } from "./lab";
+import { entriesSaid, exported, type Finding, keepTapping, type Lab, openShed, pause } from "./lab";
 
 const END = Date.UTC(2026, 10, 24, 12);
 
@@ -67,10 +66,7 @@ export async function killedMidRestore(lab: Lab, kills: number, chance: () => nu
 }
 
 async function isWhole(page: Page, lab: Lab, files: readonly string[], faults: string[]): Promise<void> {
-  await page.goto(`${lab.base}/books`);
-  const download = page.waitForEvent("download");
-  await page.getByRole("button", { name: "Export the yard" }).click();
-  const read = readYardFile(readFileSync(await (await download).path(), "utf8"));
+  const read = readYardFile(await exported(page, lab.base));
   const linesOf = (text: string): string => {
     const file = readYardFile(text);
     return file.ok

@@ -1,5 +1,5 @@
 import { execFileSync } from "node:child_process";
-import { mkdtempSync, rmSync } from "node:fs";
+import { mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { type BrowserContext, chromium, type Page } from "@playwright/test";
@@ -68,6 +68,14 @@ export async function entriesSaid(page: Page): Promise<number> {
     .locator("xpath=following-sibling::dd")
     .textContent();
   return Number(text);
+}
+
+/** The yard as the file that the page hands out. */
+export async function exported(page: Page, base: string): Promise<string> {
+  await page.goto(`${base}/books`);
+  const download = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Export the yard" }).click();
+  return readFileSync(await (await download).path(), "utf8");
 }
 
 /** Taps "Gloves" on and off, each tap as soon as the one before was acknowledged, and notes each acknowledgement. */

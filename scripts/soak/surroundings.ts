@@ -1,6 +1,5 @@
-import { readFileSync } from "node:fs";
 import type { Page } from "@playwright/test";
-import { entriesSaid, type Finding, keepTapping, type Lab, openShed, pause } from "./lab";
+import { entriesSaid, exported, type Finding, keepTapping, type Lab, openShed, pause } from "./lab";
 
 const tap = (page: Page): Promise<void> =>
   page
@@ -27,10 +26,7 @@ export async function quota(lab: Lab): Promise<Finding> {
     await tap(page);
     await pause(300);
   }
-  await page.goto(`${lab.base}/books`);
-  const download = page.waitForEvent("download");
-  await page.getByRole("button", { name: "Export the yard" }).click();
-  const file = readFileSync(await (await download).path(), "utf8");
+  const file = await exported(page, lab.base);
   const cdp = await context.newCDPSession(page);
   const tried: string[] = [];
   const full = async (): Promise<void> => {

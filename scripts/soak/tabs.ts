@@ -1,6 +1,5 @@
 import type { Page } from "@playwright/test";
-import { writeYardFile } from "@/core/formats";
-import type { Entry } from "@/core/ledger";
+import { eightLitres, restoreYard } from "./eightLitres";
 import { entriesSaid, type Finding, keepTapping, type Lab, openShed, pause } from "./lab";
 
 /** Two tabs that write as fast as they can: nothing lost, nothing twice. */
@@ -27,29 +26,6 @@ export async function tabsWriting(lab: Lab, ms: number): Promise<Finding> {
   };
 }
 
-/** A drum with eight litres, which both tabs pour away on one tick. */
-function eightLitres(): string {
-  const at = "2026-11-20T08:00:00.000Z";
-  const entry = (id: string, kind: string, data: object): Entry =>
-    ({ id, v: 1, happenedAt: at, recordedAt: at, device: "soak", kind, data }) as unknown as Entry;
-  const drum = (id: string, role: string): object => ({
-    id,
-    name: id,
-    role,
-    shape: { kind: "cylinder", diameterMm: 571.5 },
-    rimMm: 850,
-  });
-  return writeYardFile(
-    [
-      entry("1", "vessel", drum("A", "raw")),
-      entry("2", "vessel", drum("B", "settling")),
-      entry("3", "source", { id: "s", name: "Ropewalk canteen", container: "20 L jerrycan" }),
-      entry("4", "pickup", { source: "s", to: "A", fluid: "canola", amount: { litres: 8 }, muck: {} }),
-    ],
-    at,
-  );
-}
-
 async function readyToPour(page: Page, base: string): Promise<void> {
   await openShed(page, base);
   await page.keyboard.press("l");
@@ -69,12 +45,7 @@ export async function tabsRacing(lab: Lab, races: number): Promise<Finding> {
   const two = await context.newPage();
   let told = 0;
   for (let n = 0; n < races; n++) {
-    await one.goto(`${lab.base}/books`);
-    await one
-      .getByLabel("Restore from a file")
-      .setInputFiles({ name: "y.json", mimeType: "application/json", buffer: Buffer.from(eightLitres()) });
-    await one.getByRole("button", { name: "Replace this yard" }).click();
-    await one.getByText(/^Restored/).waitFor();
+    await restoreYard(one, lab.base, eightLitres());
     for (const page of [one, two]) await readyToPour(page, lab.base);
     const pour = (page: Page): Promise<void> =>
       page
@@ -88,7 +59,7 @@ export async function tabsRacing(lab: Lab, races: number): Promise<Finding> {
     else faults.push(`race ${n}: ${open.join(" and ")} forms still open`);
     await openShed(one, lab.base);
     const found = await entriesSaid(one);
-    if (found !== 5) faults.push(`race ${n}: ${found} entries instead of 5`);
+    if (found !== 6) faults.push(`race ${n}: ${found} entries instead of 6`);
   }
   await lab.close();
   return {

@@ -26,7 +26,11 @@ const operation = (c: AnyCalculation): ZodOpenApiOperationObject => ({
   responses: {
     "200": { description: "The answer", content: { "application/json": { schema: c.output } } },
     "400": problem("Bad JSON, wrong input, out of range, or no answer"),
+    "403": problem("Asked from a page of another site"),
     "413": problem("A body over 64 kB"),
+    "415": problem("Not JSON by its type; a command line's form type, or none, is taken"),
+    "421": problem("Asked by another name than this machine's own"),
+    ...(c.heavy && { "503": problem("Too many heavy questions at once, or it took too long") }),
   },
 });
 

@@ -1,3 +1,4 @@
+import { spawnSync } from "node:child_process";
 import { writeFileSync } from "node:fs";
 import { cpus } from "node:os";
 import { join } from "node:path";
@@ -47,8 +48,9 @@ if (only === undefined) {
   const rows = findings.map(
     (f) => `| ${f.name} | ${f.figures} | ${f.faults.length === 0 ? "nothing lost" : f.faults.join("; ")} |`,
   );
+  const report = join(root, "docs/reliability.md");
   writeFileSync(
-    join(root, "docs/reliability.md"),
+    report,
     [
       "# What the book survives",
       "",
@@ -62,5 +64,6 @@ if (only === undefined) {
       "",
     ].join("\n"),
   );
+  spawnSync(process.execPath, [join(root, "node_modules/@biomejs/biome/bin/biome"), "format", "--write", report]);
 }
 process.exitCode = findings.some((f) => f.faults.length > 0) ? 1 : 0;

@@ -206,6 +206,35 @@ describe("two tabs", () => {
   });
 });
 
+describe("two tabs and two files", () => {
+  it("a tab that has not looked yet leaves the journal in use alone, whatever it tries", async () => {
+    const shelf = new MemoryShelf();
+    const one = await bookOf(shelf, "a");
+    const { book: two } = await open(shelf);
+    await one.replace({ lines: [line("x")], keepAt: null });
+    await one.append([line("y")]);
+    expect(await two.replace({ lines: [line("z")], keepAt: null })).toMatchObject({ error: { code: "moved-on" } });
+    expect(await two.append([line("z")])).toMatchObject({ error: { code: "moved-on" } });
+    expect(await one.append([line("w")])).toMatchObject({ ok: true });
+    two.close();
+    last?.close();
+    await Dexie.delete("brisk-barrel");
+    expect(texts((await reopened(shelf)).lines)).toEqual(texts(["w", "x", "y"].map(line)));
+  });
+  it("a journal that is lost under an open tab is missed at the next write, and written anew", async () => {
+    const shelf = new MemoryShelf();
+    const book = await bookOf(shelf, "a", "b");
+    shelf.files[0] = new Uint8Array();
+    expect(await book.append([line("c")])).toMatchObject({ error: { code: "not-stored" } });
+    expect(await book.isWhole()).toBe(false);
+    expect(await book.recover([])).toMatchObject({ stuck: null, repair: null });
+    expect(await book.append([line("c")])).toMatchObject({ ok: true });
+    last?.close();
+    await Dexie.delete("brisk-barrel");
+    expect((await reopened(shelf)).lines).toHaveLength(3);
+  });
+});
+
 describe("databases of other releases", () => {
   it("an older one opens as before, and is in the journal before it is brought up to date", async () => {
     const old = new Dexie("brisk-barrel");

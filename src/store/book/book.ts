@@ -1,7 +1,7 @@
 import { type Line, writeYardLines } from "@/core/formats";
 import { fail, ok, type Result } from "@/core/units";
 import { type Head, NATIVE_VERSION, YardDb, type YardName } from "../db";
-import { emptyOther, type JournalShelf, type OpenJournal, openAfresh, openAtEnd } from "./journal";
+import { emptyOther, endsAt, type JournalShelf, type OpenJournal, openAfresh, openAtEnd } from "./journal";
 import { type Mended, mend } from "./mend";
 
 /** What the book needs of its surroundings, so that tests can give it others. */
@@ -137,14 +137,16 @@ export class Book {
     });
   }
 
-  /** Whether the database still holds what it acknowledged. */
+  /** Whether both copies still hold what was acknowledged. */
   async isWhole(): Promise<boolean> {
-    try {
+    const { shelf } = this.tools;
+    const look = async (): Promise<boolean> => {
       const head = await this.readHead();
-      return head !== null && head.generation >= this.at.generation && (await this.db.lines.count()) === head.entries;
-    } catch {
-      return false;
-    }
+      if (head === null || head.generation < this.at.generation) return false;
+      if ((await this.db.lines.count()) !== head.entries) return false;
+      return shelf === null || (head.journal !== null && (await endsAt(shelf, head.journal)));
+    };
+    return this.tools.exclusive(look).catch(() => false);
   }
 
   close(): void {

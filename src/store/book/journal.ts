@@ -47,23 +47,28 @@ export async function openAtEnd(shelf: JournalShelf, end: JournalEnd): Promise<O
   return null;
 }
 
-/** The other file, emptied, for a whole new yard. */
+/**
+ * The other file, for a whole new yard. It is emptied only when that is written: a tab that has not yet seen what another
+ * wrote may take for the other file the one that is in use.
+ */
 export async function openAfresh(shelf: JournalShelf, now: Slot): Promise<OpenJournal> {
   const slot: Slot = now === 0 ? 1 : 0;
-  const file = await shelf(slot);
-  file.cut(0);
-  return opened(file, { slot, bytes: 0 });
+  return opened(await shelf(slot), { slot, bytes: 0 });
 }
 
 function opened(file: JournalFile, end: JournalEnd): OpenJournal {
+  let isTouched = false;
   const undo = (): void => {
+    if (!isTouched) return;
     file.cut(end.bytes);
     file.flush();
   };
   return {
     add(record) {
       const bytes = encodeRecord(record);
+      isTouched = true;
       try {
+        file.cut(end.bytes);
         file.write(end.bytes, bytes);
         file.flush();
         if (!isSame(file.read(end.bytes, end.bytes + bytes.length), bytes))

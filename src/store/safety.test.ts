@@ -108,6 +108,15 @@ describe("two tabs", () => {
     await vi.waitFor(() => expect(litres(session, "B", 10)).toBeCloseTo(7, 9));
     expect(litres(other, "B", 10)).toBeCloseTo(7, 9);
   });
+  it("what another tab has just brought may be poured at once, before one has been told of it", async () => {
+    const other = await tab();
+    vi.useFakeTimers({ toFake: ["setTimeout"] });
+    await write(session, 10, pickup("A", 50));
+    expect(litres(other, "A", 11)).toBeCloseTo(8, 9);
+    expect(await other.append([move("A", "B", 40)], stamp(11))).toMatchObject({ ok: true });
+    vi.useRealTimers();
+    expect(litres(other, "A", 11)).toBeCloseTo(18, 9);
+  });
   it("the other looks once for many writes, and reads what is new only", async () => {
     const changed = vi.fn();
     const other = await tab(changed);

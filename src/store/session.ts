@@ -134,7 +134,9 @@ export class YardSession extends YardReader {
       if (this.trouble && !(await this.recovered(book)).ok) return notStored(this.trouble);
       for (let looks = 0; looks < MOST_LOOKS; looks++) {
         const written = await this.tryAppend(book, drafts, stamp, looks === 0);
-        if (written !== "look again") return written;
+        if (written !== "look again" && (written.ok || !(await book.isBehind()))) return written;
+        // What does not add up may do so with what another tab has just written.
+        if (written !== "look again") await this.catchUp(book);
       }
       return fail({ code: "not-stored", reason: "other tabs keep writing to this yard" });
     });

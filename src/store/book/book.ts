@@ -105,6 +105,12 @@ export class Book {
     });
   }
 
+  /** Whether another tab has written since this one looked. */
+  async isBehind(): Promise<boolean> {
+    const head = await this.readHead().catch(() => null);
+    return head !== null && (head.generation !== this.at.generation || head.base !== this.at.base);
+  }
+
   lines(): Promise<Line[]> {
     return this.db.lines.toArray();
   }

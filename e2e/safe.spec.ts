@@ -91,6 +91,12 @@ test("no room: every way of writing is refused with a word, nothing changes, and
   await cdp.send("Storage.overrideQuotaForOrigin", { origin, quotaSize: Math.max(1, used - 1) });
   await page.getByRole("radio", { name: "Off" }).click();
   await expect(page.getByText(/^Not logged\./)).toBeVisible();
+  // A first day that cannot be written is not lost: what was typed stands there, and goes in once there is room.
+  const firstDay = await page.context().newPage();
+  await firstDay.goto("/");
+  await firstDay.getByLabel("Who is it from?").fill("Ropewalk canteen");
+  await firstDay.getByRole("button", { name: "Put it in the book" }).click();
+  await expect(firstDay.getByText(/could not be kept on this disk/)).toBeVisible();
   await page.goto("/books");
   await page
     .getByLabel("Restore from a file")
@@ -101,6 +107,9 @@ test("no room: every way of writing is refused with a word, nothing changes, and
   await openShed(page);
   await page.getByRole("radio", { name: "Off" }).click();
   await expect(page.getByText("Only in this browser. Last copied")).toContainText("1 entry since");
+  await firstDay.getByRole("button", { name: "Put it in the book" }).click();
+  await expect(firstDay.getByText("Your first oil is in the book.")).toBeVisible();
+  await expect(page.getByText("Only in this browser. Last copied")).toContainText("4 entries since");
 });
 
 test("the clock three days back shows the yard and says so; a year ahead and mended, all is there and put right", async ({

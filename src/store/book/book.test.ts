@@ -221,6 +221,19 @@ describe("two tabs and two files", () => {
     await Dexie.delete("brisk-barrel");
     expect(texts((await reopened(shelf)).lines)).toEqual(texts(["w", "x", "y"].map(line)));
   });
+  it("a database that has shrunk under an open tab is not written to until it is whole again", async () => {
+    const shelf = new MemoryShelf();
+    const book = await bookOf(shelf, "a", "b");
+    const db = new YardDb("own");
+    await db.lines.delete("b");
+    db.close();
+    const refused = await book.append([line("c")]);
+    expect(refused).toMatchObject({
+      error: { code: "not-stored", reason: "the database has lost what was written last" },
+    });
+    expect(await book.recover([])).toMatchObject({ repair: { found: 1, putBack: 1 } });
+    expect(await book.append([line("c")])).toMatchObject({ ok: true, value: { entries: 3 } });
+  });
   it("a journal that is lost under an open tab is missed at the next write, and written anew", async () => {
     const shelf = new MemoryShelf();
     const book = await bookOf(shelf, "a", "b");

@@ -73,12 +73,12 @@ async function madeToAgree(stored: Stored, db: YardDb, tools: BookTools, memory:
   const missing = lines.filter((line) => !known.has(line.id));
   const generation = Math.max(stored.head?.generation ?? 0, journal?.generation ?? 0) + 1;
   const end = await journalOf({ generation, base, fresh: true, lines }, journal, tools);
-  const head: Head = { generation, base, entries: lines.length, journal: end };
+  const isReplaced = lines.length - missing.length < known.size;
+  const put = isReplaced ? lines : missing;
+  const head: Head = { generation, base, entries: lines.length, newest: put.length, journal: end };
   await db.transaction("rw", db.lines, db.marks, async () => {
-    if (lines.length - missing.length < known.size) await db.lines.clear();
-    await db.lines.bulkPut(missing.map((line) => ({ ...line, g: generation })));
-    if (lines.length - missing.length < known.size)
-      await db.lines.bulkPut(lines.map((line) => ({ ...line, g: generation })));
+    if (isReplaced) await db.lines.clear();
+    await db.lines.bulkPut(put.map((line) => ({ ...line, g: generation })));
     await db.marks.put({ key: "head", value: head });
   });
   // One act more in the journal than in a whole database is no loss: it was never acknowledged.
@@ -138,7 +138,7 @@ async function stuckAt(stored: Stored, tools: BookTools, memory: readonly Line[]
   const journal = await (tools.shelf ? readJournal(tools.shelf) : null)?.catch(() => null);
   const { base = "", lines } = agreed(stored, journal ?? null, memory);
   const generation = stored.head?.generation ?? journal?.generation ?? 0;
-  const head: Head = { generation, base, entries: lines.length, journal: journal?.end ?? null };
+  const head: Head = { generation, base, entries: lines.length, newest: 0, journal: journal?.end ?? null };
   const putBack = lines.length - stored.rows.length;
   return { head, lines, repair: putBack > 0 ? { found: stored.rows.length, putBack } : null, stuck };
 }

@@ -1,8 +1,9 @@
 import { describe, expect, it } from "vitest";
-import { balance, buildTimeline, type Entry, offerEntry, project, type Timeline } from "@/core/ledger";
+import { balance, buildTimeline, type Entry, fieldsOf, offerEntry, project, type Timeline } from "@/core/ledger";
 import { viewYard } from "@/core/view";
 import { demoYard } from "@/demo/demoYard";
 import { unitsOf } from "@/ui/words";
+import { correctionOf } from "../desk/form/correction";
 import { readForm } from "../desk/form/useForm";
 import type { Verb } from "../desk/form/verb";
 import { BENCHES, VERBS } from "./verbs";
@@ -14,6 +15,10 @@ const newId = (): string => `made-${made++}`;
 const entries = demoYard(NOW);
 const view = viewYard(project(entries), nowIso);
 const units = unitsOf(view.settings);
+
+const OTHER_UNITS = (["gal", "impgal"] as const).map((volumeUnit) =>
+  unitsOf({ ...view.settings, volumeUnit, temperatureUnit: "f" }),
+);
 
 /** What a person must type because the yard cannot know it. */
 const TYPED: Record<string, Record<string, string>> = {
@@ -41,9 +46,29 @@ describe.each(VERBS.map((v) => [v.key, v] as const))("%s", (key, verb) => {
     if (offered.ok) expect(balance(offered.value.head).closes).toBe(true);
     expect(verb.said(form.values, view, units)).not.toMatch(/undefined|NaN/);
   });
+  it("left as it opens, says the same in every unit", () => {
+    const given = TYPED[key] ?? {};
+    const built = [units, ...OTHER_UNITS].map((u) =>
+      verb.build(readForm(verb, given, given, view, u).values, view, () => "one-id"),
+    );
+    for (const draft of built) expect(draft).toEqual(built[0]);
+  });
   it("has a letter of its own", () => {
     const letters = [...VERBS.map((v) => v.letter), ...BENCHES.map((b) => b.letter)];
     expect(letters.filter((l) => l === verb.letter)).toHaveLength(1);
+  });
+});
+
+const KINDS = [...new Map(entries.map((e) => [e.kind, e])).values()].filter((e) => fieldsOf(e).length > 0);
+
+describe("a correction that changes nothing", () => {
+  it.each(KINDS.map((e) => [e.kind, e] as const))("of a %s says what was said, in every unit", (_, entry) => {
+    const form = correctionOf(entry);
+    for (const u of [units, ...OTHER_UNITS]) {
+      const read = readForm(form, {}, {}, view, u);
+      expect(read.errors).toEqual({});
+      expect(form.build(read.values, view, newId).data).toEqual(entry.data);
+    }
   });
 });
 

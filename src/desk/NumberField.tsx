@@ -13,6 +13,14 @@ interface Props {
 /** A field for a typed quantity, with what is wrong with it. */
 export function NumberField({ label, of, suffix, hint }: Props) {
   return (
-    <TextField label={label} value={of.text} onChange={of.set} error={of.error} hint={hint} suffix={suffix} decimal />
+    <TextField
+      label={label}
+      value={of.text}
+      onChange={of.set}
+      error={of.error}
+      hint={hint ?? of.echo}
+      suffix={suffix ?? of.unit}
+      decimal
+    />
   );
 }

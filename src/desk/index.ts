@@ -16,7 +16,7 @@ export { useChosenVessel } from "./useChosenVessel";
 export { isRefused, useClearance } from "./useClearance";
 export { useForgetKept, useKept } from "./useKept";
 export { useNarrow } from "./useNarrow";
-export { type NumberInput, useNumber } from "./useNumber";
+export { type NumberInput, useAmount, useNumber } from "./useNumber";
 export { usePast, usePasts } from "./usePasts";
 export { useRunSheet } from "./useRunSheet";
 export { useSaveCopy } from "./useSaveCopy";

@@ -11,6 +11,7 @@ it("says that what is half typed cannot be kept, and that it was cleared under t
       <KeptWatch />
     </>,
   );
+  keptTexts.write("a draft", "0");
   const full = vi.spyOn(Storage.prototype, "setItem").mockImplementation(() => {
     throw new DOMException("full", "QuotaExceededError");
   });

@@ -1,12 +1,15 @@
 "use client";
 import { useState } from "react";
 import type { QuantityError, Result } from "@/core/units";
-import { wordQuantityError } from "@/ui/words";
+import { type Typed, wordQuantityError } from "@/ui/words";
 
 export interface NumberInput {
   readonly text: string;
   readonly value: number | null;
   readonly error: string | undefined;
+  /** Of a quantity that has units: the one that is typed, and what the book takes where that is another. */
+  readonly unit?: string;
+  readonly echo?: string | undefined;
   set(text: string): void;
   refuse(reason: string): void;
 }
@@ -26,4 +29,16 @@ export function useNumber(initial: string, parse: (text: string) => Result<numbe
     },
     refuse: setRefused,
   };
+}
+
+/**
+ * A typed amount in the owner's unit. Left as it was opened, or typed back to that, it is what it was opened with to the
+ * last decimal; anything else is read in the unit that stands behind the field.
+ */
+export function useAmount(of: Typed, opened: number | null): NumberInput {
+  const [first] = useState({ value: opened, text: opened === null ? "" : of.text(opened) });
+  const number = useNumber(first.text, of.parse);
+  const value = number.text === first.text ? first.value : number.value;
+  const echo = value === null ? undefined : (of.echo(value) ?? undefined);
+  return { ...number, value, unit: of.unit, echo };
 }

@@ -129,7 +129,7 @@ describe("drawing off", () => {
     press("Start drawing off");
     expect(screen.getByRole("heading", { name: /^Drawing off into Feed tub/ })).toBeDefined();
     press("Stop");
-    expect((screen.getByLabelText("Litres you got") as HTMLInputElement).value).toBe("0.0");
+    expect((screen.getByLabelText("Litres you got") as HTMLInputElement).value).toBe("0");
     type("Litres you got", "21");
     press("Haze");
     press("Log the draw-off");

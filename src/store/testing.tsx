@@ -2,6 +2,7 @@ import "fake-indexeddb/auto";
 import Dexie from "dexie";
 import { type ReactNode, useEffect, useMemo, useState } from "react";
 import { afterAll, beforeAll, beforeEach } from "vitest";
+import { lineOf } from "@/core/formats";
 import type { Entry, EntryId, Timeline } from "@/core/ledger";
 import { ok } from "@/core/units";
 import type { YardView } from "@/core/view";
@@ -18,8 +19,11 @@ let bases = 0;
 
 /** Surroundings without a second copy, in which one thing runs after another. */
 export function testTools(shelf: SessionTools["shelf"] = null): SessionTools {
-  bases += 1;
-  return { shelf, exclusive: oneByOne, newBase: () => `base-${bases}`, newDevice: () => "shelf" };
+  const newBase = (): string => {
+    bases += 1;
+    return `base-${bases}`;
+  };
+  return { shelf, exclusive: oneByOne, newBase, newDevice: () => "shelf" };
 }
 
 let before: Promise<unknown> = Promise.resolve();
@@ -39,6 +43,13 @@ class ShelfSession extends YardSession {
     if (!book) throw new Error("no book");
     this.begun ??= { timeline, head: book.head, ids: new Set(timeline.byId.keys()) };
     const { head, ids } = this.begun;
+    const found = (await disk.marks.get("head"))?.value as Head;
+    // A test may have opened another yard in its place.
+    if (found.base !== head.base) {
+      await disk.lines.clear();
+      const begun = [...this.begun.timeline.byId.values()].filter((e) => ids.has(e.id));
+      await disk.lines.bulkAdd(begun.map((entry) => ({ ...lineOf(entry), g: head.generation })));
+    }
     await disk.lines.bulkDelete([...timeline.byId.keys()].filter((id) => !ids.has(id)));
     await disk.marks.put({ key: "head", value: head });
     await book.since();

@@ -4,7 +4,7 @@ import type { Draft } from "@/core/ledger";
 import { MS_PER_MINUTE } from "@/core/units";
 import { useYard } from "@/store";
 import { Button, Caution, Choice, MomentField, readMoment, SelectField, TextField } from "@/ui";
-import { currencySign, fullMoment } from "@/ui/words";
+import { currencySign, fullMoment, type Units } from "@/ui/words";
 import { Interlock } from "../Interlock";
 import { useClearance } from "../useClearance";
 import { useTell } from "../useTell";
@@ -112,6 +112,10 @@ function onTheClock(isoTime: string): string {
   return new Date(d.getTime() - d.getTimezoneOffset() * MS_PER_MINUTE).toISOString().slice(0, 16);
 }
 
+/** What the book takes, where another unit was typed. */
+const echoOf = (kind: Field["kind"], base: number, units: Units): string | null =>
+  kind === "litres" ? units.volume.echo(base) : kind === "celsius" ? units.temperature.echo(base) : null;
+
 /** What nobody has chosen must not look chosen. */
 const NOT_CHOSEN = [{ value: "", name: "Choose one" }];
 
@@ -161,9 +165,19 @@ function FieldView({ field, form }: { field: Field; form: ReturnType<typeof useF
       money: currencySign(view.settings.currency).trim(),
       number: "",
     }[field.kind];
+  const read = form.values.maybe(field.name);
+  const echo = read === undefined || error ? null : echoOf(field.kind, read, units);
   return (
     <div>
-      <TextField label={labelOf(field)} value={value} onChange={set} error={error} decimal suffix={suffix} />
+      <TextField
+        label={field.kind === "litres" ? units.asked(labelOf(field)) : labelOf(field)}
+        value={value}
+        onChange={set}
+        error={error}
+        hint={echo ?? undefined}
+        decimal
+        suffix={suffix}
+      />
       {chips.length > 0 ? (
         <div className="mt-2 flex flex-wrap gap-2">
           {chips.map((n) => (

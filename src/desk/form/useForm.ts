@@ -1,13 +1,6 @@
 "use client";
 import { useMemo, useState } from "react";
-import {
-  formatNumber,
-  parseMillimetres,
-  parseMinutes,
-  parsePlain,
-  type QuantityError,
-  type Result,
-} from "@/core/units";
+import { parseMillimetres, parseMinutes, parsePlain, type QuantityError, type Result } from "@/core/units";
 import type { YardView } from "@/core/view";
 import { type Units, wordQuantityError } from "@/ui/words";
 import type { Field, Form, Values } from "./verb";
@@ -60,7 +53,11 @@ export function readForm(
     const text = touched[field.name] ?? first;
     texts[field.name] = text;
     if (text !== first) changed.add(field.name);
-    const problem = read(field, text, units, numbers);
+    const opened = field.kind === "choice" || field.kind === "text" ? undefined : field.first?.(view, values);
+    const isAsOpened = opened !== undefined && text === first;
+    const problem = isAsOpened ? undefined : read(field, text, units, numbers);
+    // Short enough to read is not exact: what nobody touched is worth what the form was opened with.
+    if (isAsOpened) numbers[field.name] = opened;
     if (problem === undefined) continue;
     complete = false;
     if (touched[field.name] !== undefined && text !== "") errors[field.name] = problem;
@@ -94,12 +91,8 @@ function firstText(
 /** A base-unit number as its field holds it: in the unit the owner types, bare. */
 export function shown(kind: Field["kind"], value: number, units: Units): string {
   if (kind === "share") return String(Number((value * 100).toPrecision(12)));
-  if (kind !== "litres" && kind !== "celsius") return String(value);
-  const text = kind === "litres" ? units.litres(value) : units.celsius(value, 1);
-  const bare = text.replace("−", "-").replaceAll(",", "").split(" ")[0] ?? "";
-  return kind === "litres" && text.endsWith(" L")
-    ? formatNumber(value, 1).replaceAll(",", "").replace(/\.0$/, "")
-    : bare.replace(/\.0$/, "");
+  if (kind === "litres") return units.volume.text(value);
+  return kind === "celsius" ? units.temperature.text(value) : String(value);
 }
 
 /** Reads a field's text into `numbers`; gives what is wrong with it, if anything is. */
@@ -118,8 +111,8 @@ function read(field: Field, text: string, units: Units, numbers: Record<string, 
 const MAY_BE_NEGATIVE: ReadonlySet<Field["kind"]> = new Set(["celsius", "money"]);
 
 function parse(kind: Field["kind"], text: string, units: Units): Result<number, QuantityError> {
-  if (kind === "litres") return units.parseLitres(text);
-  if (kind === "celsius") return units.parseCelsius(text);
+  if (kind === "litres") return units.volume.parse(text);
+  if (kind === "celsius") return units.temperature.parse(text);
   if (kind === "mm") return parseMillimetres(text);
   return kind === "minutes" ? parseMinutes(text) : parsePlain(text);
 }

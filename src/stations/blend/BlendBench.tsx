@@ -6,7 +6,7 @@ import { componentName } from "@/core/fluids";
 import { mixOf, type VesselView } from "@/core/readings";
 import { type BlendPlan, planBlend } from "@/core/readings/blend/plan";
 import { formatNumber } from "@/core/units";
-import { useNumber, useUnits } from "@/desk";
+import { useAmount, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Choice, TextField } from "@/ui";
 import { MixBar } from "./MixBar";
@@ -42,7 +42,7 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
   const oil = oils.find((v) => v.vessel.id === oilId) ?? oils[0];
   const thinner = thinners.find((v) => v.vessel.id === thinnerId) ?? thinners[0];
   const brim = Math.floor(tank.capacityLitres * 0.97);
-  const fill = useNumber(String(brim), units.parseLitres);
+  const fill = useAmount(units.volume, brim);
   const fillTo = Math.min(fill.value ?? brim, tank.capacityLitres);
   const limit = `${formatNumber(settings.pumpLimitMm2PerS, 0)} mm²/s`;
   const plan = useMemo(
@@ -95,7 +95,8 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
                   : fill.error
               }
               decimal
-              suffix="L"
+              hint={fill.echo}
+              suffix={fill.unit}
             />
           </div>
           {found ? (

@@ -4,7 +4,7 @@ import { FLUIDS, type FluidId, kinematicViscosityMm2PerS } from "@/core/fluids";
 import type { Cup } from "@/core/ledger";
 import { asCupId } from "@/core/ledger/named";
 import { formatNumber, parsePlain } from "@/core/units";
-import { NumberField, useNumber, useTell, useUnits } from "@/desk";
+import { NumberField, useAmount, useNumber, useTell, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Button, SelectField, TextField } from "@/ui";
 import { CupFigures } from "./CupFigures";
@@ -23,7 +23,7 @@ export function Calibrate({ cup, onKept }: { cup: Cup | undefined; onKept: (id: 
   const [name, setName] = useState(cup?.name ?? "My can");
   const [readings, setReadings] = useState<readonly Reading[]>(cup?.readings ?? []);
   const [what, setWhat] = useState<string>("diesel");
-  const celsius = useNumber(units.celsius(view.settings.shedCelsius).split(" ")[0] ?? "", units.parseCelsius);
+  const celsius = useAmount(units.temperature, view.settings.shedCelsius);
   const own = useNumber("", parsePlain);
   const seconds = useNumber("", parsePlain);
   const [problem, setProblem] = useState<string | null>(null);

@@ -6,7 +6,7 @@ import type { Cup } from "@/core/ledger";
 import { Refused } from "@/core/numerics";
 import type { VesselView } from "@/core/readings";
 import { formatNumber, parsePlain } from "@/core/units";
-import { NumberField, useNumber, useTell, useUnits, Why } from "@/desk";
+import { NumberField, useAmount, useNumber, useTell, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, SelectField } from "@/ui";
 import { thicknessWords } from "@/ui/words";
@@ -68,7 +68,7 @@ function TimeLot({ cup, lot }: { cup: Cup; lot: VesselView }) {
   const units = useUnits();
   const tell = useTell();
   const seconds = useNumber("", parsePlain);
-  const celsius = useNumber(units.celsius(view.settings.shedCelsius).split(" ")[0] ?? "", units.parseCelsius);
+  const celsius = useAmount(units.temperature, view.settings.shedCelsius);
   const [refused, setRefused] = useState<string | null>(null);
   const found = seconds.value !== null && seconds.value > 0 ? measured(cup, seconds.value) : null;
   const log = async (): Promise<void> => {

@@ -8,6 +8,8 @@ import { formatNumber, parseMinutes } from "@/core/units";
 import {
   Interlock,
   isRefused,
+  NumberField,
+  useAmount,
   useChosenVessel,
   useClearance,
   useLog,
@@ -17,7 +19,7 @@ import {
   VesselColumn,
 } from "@/desk";
 import { useYard } from "@/store";
-import { Bench, Button, Caution, Choice, Row, TextField } from "@/ui";
+import { Bench, Button, Caution, Choice, Row } from "@/ui";
 import { BagDrawing } from "./BagDrawing";
 
 /** The filter line: from the feed, through the bags in order, into Ready. */
@@ -95,10 +97,10 @@ function Run({ from: first, feeds, into, bags }: RunProps) {
   // The run's litres are read in a cold shed, where they are fewer than the ledger's at 15 °C.
   const there = measuredLitres(from.components, view.settings.shedCelsius);
   const most = Math.floor(Math.min(there, to ? to.capacityLitres - to.litres : 0) * 10) / 10;
-  const litres = useNumber(String(most), units.parseLitres);
+  const litres = useAmount(units.volume, most);
   const usual = usualMinutesPerLitre(bags);
   const minutes = useNumber(String(Math.max(1, Math.round(most * usual.minutesPerLitre))), parseMinutes);
-  const loss = useNumber(String(Math.round(most * 0.012 * 10) / 10), units.parseLitres);
+  const loss = useAmount(units.volume, Math.round(most * 0.012 * 10) / 10);
   const [refused, setRefused] = useState<string | null>(null);
 
   const draft: Draft = {
@@ -152,9 +154,9 @@ function Run({ from: first, feeds, into, bags }: RunProps) {
         />
       ) : null}
       <div className="mt-3 grid grid-cols-3 gap-2">
-        <TextField label="Litres" value={litres.text} onChange={litres.set} error={litres.error} decimal />
-        <TextField label="Minutes" value={minutes.text} onChange={minutes.set} error={minutes.error} decimal />
-        <TextField label="Lost, L" value={loss.text} onChange={loss.set} error={loss.error} decimal />
+        <NumberField label={units.asked("Litres")} of={litres} />
+        <NumberField label="Minutes" of={minutes} suffix="min" />
+        <NumberField label="Lost" of={loss} />
       </div>
       <Interlock clearance={clearance} />
       <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>

@@ -2,8 +2,7 @@
 import { useState } from "react";
 import type { Draft } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
-import { formatNumber } from "@/core/units";
-import { Interlock, isRefused, NumberField, useClearance, useNumber, useTell, useUnits } from "@/desk";
+import { Interlock, isRefused, NumberField, useAmount, useClearance, useTell, useUnits } from "@/desk";
 import { Button } from "@/ui";
 
 interface Props {
@@ -17,7 +16,7 @@ interface Props {
 export function FeedForm({ body, header, overflow, batchLitres }: Props) {
   const units = useUnits();
   const tell = useTell();
-  const litres = useNumber(formatNumber(Math.floor(batchLitres * 10) / 10, 1).replaceAll(",", ""), units.parseLitres);
+  const litres = useAmount(units.volume, Math.floor(batchLitres * 10) / 10);
   const [refused, setRefused] = useState<string | null>(null);
   const draft: Draft = {
     kind: "displace",
@@ -45,7 +44,7 @@ export function FeedForm({ body, header, overflow, batchLitres }: Props) {
   };
   return (
     <div className="mt-2">
-      <NumberField label="Litres fed today" of={litres} suffix={units.litreUnit} />
+      <NumberField label={units.asked("Litres fed today")} of={litres} />
       <Interlock clearance={clearance} />
       <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>
       <Button look="go" wide className="mt-2" disabled={isRefused(clearance)} onClick={() => void feed()}>

@@ -3,8 +3,7 @@ import { useState } from "react";
 import type { Draft } from "@/core/ledger";
 import { asVesselId } from "@/core/ledger/named";
 import type { Settling, VesselView } from "@/core/readings";
-import { formatNumber } from "@/core/units";
-import { Interlock, isRefused, NumberField, useClearance, useNumber, useTell, useUnits } from "@/desk";
+import { Interlock, isRefused, NumberField, useAmount, useClearance, useTell, useUnits } from "@/desk";
 import { Button, ClarityJar } from "@/ui";
 import { CLARITY } from "@/ui/words";
 
@@ -26,7 +25,7 @@ export function GotForm({ vessel: v, settling: s, to, lineMm, most, hanging, got
   const units = useUnits();
   const tell = useTell();
   const offered = Math.floor((got?.litres ?? most) * 10) / 10;
-  const litres = useNumber(formatNumber(offered, 1).replaceAll(",", ""), units.parseLitres);
+  const litres = useAmount(units.volume, offered);
   const [came, setCame] = useState<number | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
   const draft: Draft = {
@@ -58,7 +57,7 @@ export function GotForm({ vessel: v, settling: s, to, lineMm, most, hanging, got
   };
   return (
     <div className="mt-3">
-      <NumberField label="Litres you got" of={litres} suffix={units.litreUnit} />
+      <NumberField label={units.asked("Litres you got")} of={litres} />
       <fieldset className="mt-2">
         <legend className="text-[14px] text-ink-2">How it came, against the light (if you looked)</legend>
         <div className="mt-1 grid grid-cols-5 gap-1">

@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { NumberField, useNote, useNumber, useUnits } from "@/desk";
+import { NumberField, useAmount, useNote, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Choice, TextField } from "@/ui";
 
@@ -13,10 +13,8 @@ export function ShedAhead() {
   const { settings } = useYard().view;
   const units = useUnits();
   const note = useNote();
-  const typed = useNumber(units.celsius(settings.shedAheadCelsius).split(" ")[0] ?? "", units.parseCelsius);
-  const [texts, setTexts] = useState(() =>
-    settings.shedMonthsCelsius.map((c) => units.celsius(c, 1).split(" ")[0] ?? ""),
-  );
+  const typed = useAmount(units.temperature, settings.shedAheadCelsius);
+  const [texts, setTexts] = useState(() => settings.shedMonthsCelsius.map((c) => units.temperature.text(c)));
   const [problem, setProblem] = useState<{ month: number } | null>(null);
   const choose = (shedAhead: Ahead): void =>
     note({ kind: "settings", data: { shedAhead } }, "Forecasts use it from now on.");

@@ -3,8 +3,8 @@ import Link from "next/link";
 import { useState } from "react";
 import { toast } from "sonner";
 import type { Settings } from "@/core/ledger";
-import { parseCelsius, parseMillimetres, parsePlain } from "@/core/units";
-import { useLog, useNote, YardLink } from "@/desk";
+import { parseMillimetres, parsePlain } from "@/core/units";
+import { useLog, useNote, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, Choice, TextField } from "@/ui";
 import { HomeMarks } from "./HomeMarks";
@@ -17,6 +17,7 @@ export function ShedScreen() {
   const { view, name, startDemoAgain } = useYard();
   const log = useLog();
   const note = useNote();
+  const units = useUnits();
   const { settings } = view;
   const set = (data: Partial<Settings>): void => note({ kind: "settings", data }, "Noted.");
   const again = async (): Promise<void> => {
@@ -103,19 +104,19 @@ export function ShedScreen() {
           max={5}
         />
         <Mark
+          key={`shed now ${settings.temperatureUnit}`}
           label="Shed now"
-          suffix="°C"
+          typed={units.temperature}
           value={settings.shedCelsius}
-          parse={parseCelsius}
           onSet={(n) => note({ kind: "weather", data: { shedCelsius: n } }, "Noted.")}
           min={-40}
           max={60}
         />
         <Mark
+          key={`tonight's low ${settings.temperatureUnit}`}
           label="Tonight's low"
-          suffix="°C"
+          typed={units.temperature}
           value={settings.tonightLowCelsius}
-          parse={parseCelsius}
           onSet={(n) => note({ kind: "weather", data: { tonightLowCelsius: n } }, "Noted.")}
           min={-40}
           max={60}

@@ -42,8 +42,7 @@ const number = (value: number | undefined): string =>
   value === undefined ? "" : String(Math.round(value * 1e6) / 1e6);
 
 export function textsOf(s: Source, units: Units): SourceTexts {
-  const litres = (l: number | undefined): string =>
-    l === undefined ? "" : (units.litres(l).replaceAll(",", "").split(" ")[0] ?? "");
+  const litres = (l: number | undefined): string => (l === undefined ? "" : units.volume.text(l));
   const price = s.pricePerLitre;
   return {
     name: s.name,

@@ -12,6 +12,7 @@ import {
   IntoChoice,
   isRefused,
   NumberField,
+  useAmount,
   useChosenVessel,
   useClearance,
   useNumber,
@@ -125,8 +126,8 @@ function PassForm({ vessel: v, hours }: { vessel: VesselView; hours: number }) {
   const [to, setTo] = useState<string>(targets[0]?.vessel.id ?? "");
   const target = targets.find((t) => t.vessel.id === to);
   const most = Math.min(v.litres, target ? target.capacityLitres - target.litres : 0);
-  const litres = useNumber(String(Math.floor(most * 10) / 10), units.parseLitres);
-  const paste = useNumber("0.5", units.parseLitres);
+  const litres = useAmount(units.volume, Math.floor(most * 10) / 10);
+  const paste = useAmount(units.volume, 0.5);
   const minutes = useNumber(String(Math.ceil(hours * 60)), parsePlain);
   const [refused, setRefused] = useState<string | null>(null);
   const draft: Draft = {
@@ -151,8 +152,8 @@ function PassForm({ vessel: v, hours }: { vessel: VesselView; hours: number }) {
       <h2 className="text-xl">Log a pass</h2>
       <IntoChoice targets={targets} value={to} onChange={setTo} />
       <div className="mt-2 flex flex-col gap-2">
-        <NumberField label="Litres through" of={litres} suffix={units.litreUnit} />
-        <NumberField label="Paste in the bowl" of={paste} suffix={units.litreUnit} />
+        <NumberField label={units.asked("Litres through")} of={litres} />
+        <NumberField label="Paste in the bowl" of={paste} />
         <NumberField label="Minutes" of={minutes} suffix="min" />
       </div>
       <Interlock clearance={clearance} />

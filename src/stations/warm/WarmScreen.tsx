@@ -10,6 +10,7 @@ import {
   NumberField,
   RunSheet,
   type SheetStep,
+  useAmount,
   useChosenVessel,
   useClearance,
   useHref,
@@ -103,7 +104,7 @@ function HeaterOff({ vessel: v, onDone }: { vessel: VesselView; onDone: () => vo
   const { view } = useYard();
   const units = useUnits();
   const tell = useTell();
-  const typed = useNumber(units.celsius(view.settings.warmToCelsius).split(" ")[0] ?? "", units.parseCelsius);
+  const typed = useAmount(units.temperature, view.settings.warmToCelsius);
   const [refused, setRefused] = useState<string | null>(null);
   const log = async (): Promise<void> => {
     if (typed.value === null || typed.value < 0 || typed.value > 150) {
@@ -131,7 +132,7 @@ function KettleMarks() {
   const { settings } = useYard().view;
   const units = useUnits();
   const note = useNote();
-  const to = useNumber(units.celsius(settings.warmToCelsius).split(" ")[0] ?? "", units.parseCelsius);
+  const to = useAmount(units.temperature, settings.warmToCelsius);
   const kw = useNumber(String(settings.heaterKw), parsePlain);
   const cooling = useNumber(String(settings.coolingHours), parsePlain);
   const price = useNumber(String(settings.energyPricePerKwh), parsePlain);

@@ -3,8 +3,7 @@ import Link from "next/link";
 import { type FormEvent, useState } from "react";
 import { asSourceId, asVesselId } from "@/core/ledger/named";
 
-import { parseLitres } from "@/core/units";
-import { useNumber, useTell } from "@/desk";
+import { NumberField, useAmount, useTell, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Button, buttonClass, Choice, TextField } from "@/ui";
 import { PRESETS } from "./presets";
@@ -18,7 +17,8 @@ export function Welcome() {
   const tell = useTell();
   const [source, setSource] = useState("");
   const [container, setContainer] = useState<string>("drum");
-  const litres = useNumber("20", parseLitres);
+  const units = useUnits();
+  const litres = useAmount(units.volume, 20);
   const [refused, setRefused] = useState<string | null>(null);
 
   const submit = async (e: FormEvent): Promise<void> => {
@@ -63,14 +63,7 @@ export function Welcome() {
           value={container}
           onChange={setContainer}
         />
-        <TextField
-          label="How much?"
-          value={litres.text}
-          onChange={litres.set}
-          error={litres.error}
-          decimal
-          suffix="L"
-        />
+        <NumberField label="How much?" of={litres} />
         <div aria-live="polite">{refused ? <p className="text-stop">{refused}</p> : null}</div>
         <Button type="submit" look="go" wide>
           Put it in the book

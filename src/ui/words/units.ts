@@ -9,8 +9,25 @@ import {
   type Result,
 } from "@/core/units";
 
+/** A quantity as its field holds it, in the unit its owner types. */
+export interface Typed {
+  parse(text: string): Result<number, QuantityError>;
+  /**
+   * What a field opens with, short enough to read. A field that is left alone is worth what it was opened with: this
+   * text is never read back for it.
+   */
+  text(base: number): string;
+  readonly unit: string;
+  /** "= 18.9 L": what the book takes, where that is another unit than the one typed in; otherwise null. */
+  echo(base: number): string | null;
+}
+
 /** Figures in the units the owner reads. */
 export interface Units {
+  readonly volume: Typed;
+  readonly temperature: Typed;
+  /** "Litres you got", or "Gallons you got" to whoever types gallons. */
+  asked(label: string): string;
   litres(litres: number): string;
   /** "L", "gal": what stands behind a field for litres. */
   readonly litreUnit: string;
@@ -25,16 +42,47 @@ export interface Units {
   parseCelsius(text: string): Result<number, QuantityError>;
 }
 
-export const unitsOf = ({ volumeUnit, temperatureUnit, currency }: Settings): Units => ({
-  litres: (l) => formatLitres(l, volumeUnit),
-  litreUnit: formatLitres(1, volumeUnit).split(" ").slice(1).join(" "),
-  celsius: (c, decimals) => formatCelsius(c, temperatureUnit, decimals),
-  celsiusUnit: temperatureUnit === "f" ? "°F" : "°C",
-  kelvin: (k) => (temperatureUnit === "f" ? `${formatNumber(k * 1.8, 0)} °F` : `${formatNumber(k, 0)} °C`),
-  money: (amount) => `${amount < -0.005 ? "−" : ""}${currencySign(currency)}${formatNumber(Math.abs(amount), 2)}`,
-  parseLitres: (text) => parseLitres(text, volumeUnit),
-  parseCelsius: (text) => parseCelsius(text, temperatureUnit),
-});
+export const unitsOf = (settings: Settings): Units => {
+  const { volumeUnit, temperatureUnit, currency } = settings;
+  return {
+    volume: typedVolume(settings),
+    temperature: typedTemperature(settings),
+    asked: (label) => (volumeUnit === "l" ? label : label.replace(/^Litres/, "Gallons")),
+    litres: (l) => formatLitres(l, volumeUnit),
+    litreUnit: formatLitres(1, volumeUnit).split(" ").slice(1).join(" "),
+    celsius: (c, decimals) => formatCelsius(c, temperatureUnit, decimals),
+    celsiusUnit: temperatureUnit === "f" ? "°F" : "°C",
+    kelvin: (k) => (temperatureUnit === "f" ? `${formatNumber(k * 1.8, 0)} °F` : `${formatNumber(k, 0)} °C`),
+    money: (amount) => `${amount < -0.005 ? "−" : ""}${currencySign(currency)}${formatNumber(Math.abs(amount), 2)}`,
+    parseLitres: (text) => parseLitres(text, volumeUnit),
+    parseCelsius: (text) => parseCelsius(text, temperatureUnit),
+  };
+};
+
+function typedVolume({ volumeUnit }: Settings): Typed {
+  const one = parseLitres("1", volumeUnit);
+  const factor = one.ok ? one.value : 1;
+  return {
+    parse: (text) => parseLitres(text, volumeUnit),
+    text: (litres) => bare(litres / factor, volumeUnit === "l" ? 1 : 2),
+    unit: formatLitres(1, volumeUnit).split(" ").slice(1).join(" "),
+    echo: (litres) => (volumeUnit === "l" ? null : `= ${formatLitres(litres)}`),
+  };
+}
+
+function typedTemperature({ temperatureUnit }: Settings): Typed {
+  const isF = temperatureUnit === "f";
+  return {
+    parse: (text) => parseCelsius(text, temperatureUnit),
+    text: (celsius) => bare(isF ? celsius * 1.8 + 32 : celsius, 1),
+    unit: isF ? "°F" : "°C",
+    echo: (celsius) => (isF ? `= ${formatCelsius(celsius, "c", 1)}` : null),
+  };
+}
+
+/** So many decimals, more where the number is small, and none that say nothing. */
+const bare = (value: number, decimals: number): string =>
+  String(Number(value.toFixed(Math.abs(value) < 1 ? decimals + 1 : decimals)));
 
 export function wordQuantityError(error: QuantityError): string {
   switch (error.code) {

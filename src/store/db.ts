@@ -21,9 +21,8 @@ export interface Row extends Line {
 export interface Head {
   /** One more with every act and every replacement. */
   readonly generation: number;
-  /** How many entries there are, and how many of them came with this generation. */
+  /** How many entries there are. */
   readonly entries: number;
-  readonly newest: number;
   /** The replacement of the whole yard that it builds on. */
   readonly base: string;
   readonly journal: JournalEnd | null;

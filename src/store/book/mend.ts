@@ -75,7 +75,7 @@ async function madeToAgree(stored: Stored, db: YardDb, tools: BookTools, memory:
   const end = await journalOf({ generation, base, fresh: true, lines }, journal, tools);
   const isReplaced = lines.length - missing.length < known.size;
   const put = isReplaced ? lines : missing;
-  const head: Head = { generation, base, entries: lines.length, newest: put.length, journal: end };
+  const head: Head = { generation, base, entries: lines.length, journal: end };
   await db.transaction("rw", db.lines, db.marks, async () => {
     if (isReplaced) await db.lines.clear();
     await db.lines.bulkPut(put.map((line) => ({ ...line, g: generation })));
@@ -138,7 +138,7 @@ async function stuckAt(stored: Stored, tools: BookTools, memory: readonly Line[]
   const journal = await (tools.shelf ? readJournal(tools.shelf) : null)?.catch(() => null);
   const { base = "", lines } = agreed(stored, journal ?? null, memory);
   const generation = stored.head?.generation ?? journal?.generation ?? 0;
-  const head: Head = { generation, base, entries: lines.length, newest: 0, journal: journal?.end ?? null };
+  const head: Head = { generation, base, entries: lines.length, journal: journal?.end ?? null };
   const putBack = lines.length - stored.rows.length;
   return { head, lines, repair: putBack > 0 ? { found: stored.rows.length, putBack } : null, stuck };
 }

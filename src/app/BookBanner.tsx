@@ -5,6 +5,7 @@ import { useYard } from "@/store";
 import { Button, buttonClass } from "@/ui";
 import { fullDay, fullMoment } from "@/ui/words";
 import { wordError } from "@/ui/words/errors";
+import { clockIsWrong } from "./clockIsWrong";
 
 /** What is wrong with the book itself, while it is: never in silence, and always with a way to carry the yard away. */
 export default function BookBanner() {
@@ -12,7 +13,7 @@ export default function BookBanner() {
   const [isRead, setRead] = useState(false);
   return (
     <>
-      {Date.parse(now()) > Date.now() ? <ClockBanner /> : null}
+      {clockIsWrong(now()) ? <ClockBanner /> : null}
       {isRestarting ? (
         <Bar>The yard stopped in the background and is being opened anew. What you see stood before.</Bar>
       ) : null}

@@ -4,7 +4,7 @@ import { lazy, type ReactNode, Suspense, useEffect, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Toaster } from "sonner";
 import { STATIONS, type Station } from "@/core/ledger/roles";
-import { formatNumber, MS_PER_MINUTE } from "@/core/units";
+import { formatNumber } from "@/core/units";
 import { FlowWatch, KeptWatch, useHref, useLog, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Button } from "@/ui";
@@ -13,9 +13,7 @@ import { Keys } from "@/ui/Keys";
 import { PIPE_LINK, Pipe } from "@/ui/Pipe";
 import { fullMoment } from "@/ui/words";
 import { CopyWord } from "./CopyWord";
-
-/** A clock may be a little behind another device's without anybody having set it wrong. */
-const CLOCK_SLACK_MS = 5 * MS_PER_MINUTE;
+import { clockIsWrong } from "./clockIsWrong";
 
 /** Comes when there is something wrong to say of the book, not with every page. */
 const BookBanner = lazy(() => import("./BookBanner"));
@@ -59,7 +57,7 @@ export function YardFrame({ children }: { children: ReactNode }) {
     book.unreadable === 0 &&
     !isRestarting &&
     !(vanished && book.entries === 0) &&
-    Date.parse(now()) - Date.now() < CLOCK_SLACK_MS;
+    !clockIsWrong(now());
 
   useEffect(() => {
     document.documentElement.dataset.theme = theme;

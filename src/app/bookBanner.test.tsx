@@ -51,6 +51,13 @@ describe("what is wrong with the book", () => {
     show(<BookBanner />);
     expect(text()).toBe("");
   });
+  it("a clock that is a little behind another device's is no fault, days are", () => {
+    show(<BookBanner />, { now: () => "2026-11-25T12:02:00.000Z" }, { repair: { found: 0, putBack: 7 } });
+    expect(text()).not.toContain("This device says");
+    cleanup();
+    show(<BookBanner />, { now: () => "2026-11-28T12:00:00.000Z" }, { latestAt: "2026-11-28T12:00:00.000Z" });
+    expect(text()).toContain("This device says it is 25 Nov 2026, but the newest entry is from Sat 28 Nov 2026");
+  });
   it("a disk that takes nothing: what is safe, a copy, and another try", () => {
     show(<BookBanner />, {}, { trouble: { code: "stuck", reason: "no room" } });
     expect(screen.getByRole("alert").textContent).toContain("This disk takes nothing more (no room). All 7 entries");

@@ -70,6 +70,8 @@ const GATHER_MS = 60;
  */
 export class YardSession extends YardReader {
   private unreadable: readonly Line[] = [];
+  /** While the database is not to be had: the lines as they were found, for whoever carries them away. */
+  private found: readonly Line[] = [];
   private counter = 0;
   private copied: Copied | null = null;
   private trouble: Trouble | null = null;
@@ -107,6 +109,7 @@ export class YardSession extends YardReader {
       if (!(error instanceof NewerDatabase)) throw error;
       const session = new this(null, channel, tools.shelf !== null);
       session.read(error.lines);
+      session.found = error.lines;
       session.trouble = { code: "newer" };
       return session;
     }
@@ -207,6 +210,9 @@ export class YardSession extends YardReader {
       this.trouble = { code: "newer" };
     }
     if (this.trouble) return notStored(this.trouble);
+    // The marks went with the database.
+    await book.setMark("device", this.device);
+    if (this.copied) await book.setMark("copied", this.copied);
     this.channel.postMessage("changed");
     return ok(true);
   }
@@ -294,7 +300,7 @@ export class YardSession extends YardReader {
     const known = new Map(this.unreadable.map((line) => [line.id, line]));
     for (const entry of this.timeline.byId.values()) known.set(entry.id, lineOf(entry));
     const rows = await (this.book?.lines() ?? Promise.resolve([])).catch(() => []);
-    for (const { id, text } of rows) known.set(id, { id, text });
+    for (const { id, text } of [...this.found, ...rows]) known.set(id, { id, text });
     return [...known.values()];
   }
 
@@ -321,6 +327,7 @@ export class YardSession extends YardReader {
 
   private take({ lines, repair, stuck }: Mended): void {
     this.trouble = stuck === null ? null : { code: "stuck", reason: stuck };
+    this.found = stuck === null ? [] : lines;
     this.repair = repair ?? this.repair;
     this.read(lines);
   }

@@ -248,6 +248,16 @@ describe("two tabs and two files", () => {
   });
 });
 
+it("a tab that remembers a yard that was replaced since does not bring it back", async () => {
+  const shelf = new MemoryShelf();
+  const one = await bookOf(shelf, "a", "b");
+  const { book: two } = await open(shelf);
+  await one.replace({ lines: [line("x")], keepAt: null });
+  await Dexie.delete("brisk-barrel");
+  expect(texts((await two.recover(["a", "b"].map(line))).lines)).toEqual(texts([line("x")]));
+  two.close();
+});
+
 describe("databases of other releases", () => {
   it("an older one opens as before, and is in the journal before it is brought up to date", async () => {
     const old = new Dexie("brisk-barrel");

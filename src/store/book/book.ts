@@ -132,12 +132,12 @@ export class Book {
     await this.db.marks.put({ key, value });
   }
 
-  /** Opens the database anew and puts back what it lacks; `memory` is what the tab still knows. */
-  async recover(memory: readonly Line[]): Promise<Mended> {
+  /** Opens the database anew and puts back what it lacks; `lines` is what the tab still knows. */
+  async recover(lines: readonly Line[]): Promise<Mended> {
     return this.tools.exclusive(async () => {
       this.db.close();
       this.db = new YardDb(this.name);
-      const mended = await mend(this.name, this.db, this.tools, memory);
+      const mended = await mend(this.name, this.db, this.tools, { base: this.at.base, lines });
       this.at = mended.head;
       return mended;
     });

@@ -25,6 +25,14 @@ export class NewerDatabase extends Error {
   }
 }
 
+/** What a tab still knows of a yard, and which yard that was. */
+export interface Memory {
+  readonly base: string;
+  readonly lines: readonly Line[];
+}
+
+const NO_MEMORY: Memory = { base: "", lines: [] };
+
 interface Stored {
   readonly head: Head | null;
   readonly rows: readonly Line[];
@@ -35,12 +43,7 @@ interface Stored {
  * journal that is further is taken from there; a database that has fewer entries than it says, or none and no head,
  * gets them back; a journal that is missing or stops short is written anew.
  */
-export async function mend(
-  name: YardName,
-  db: YardDb,
-  tools: BookTools,
-  memory: readonly Line[] = [],
-): Promise<Mended> {
+export async function mend(name: YardName, db: YardDb, tools: BookTools, memory: Memory = NO_MEMORY): Promise<Mended> {
   let stored: Stored = { head: null, rows: [] };
   try {
     await savedBeforeMigrating(name, tools);
@@ -66,7 +69,7 @@ async function read(db: YardDb): Promise<Stored> {
 
 const isWhole = ({ head, rows }: Stored): boolean => head !== null && rows.length === head.entries;
 
-async function madeToAgree(stored: Stored, db: YardDb, tools: BookTools, memory: readonly Line[]): Promise<Mended> {
+async function madeToAgree(stored: Stored, db: YardDb, tools: BookTools, memory: Memory): Promise<Mended> {
   const journal = tools.shelf ? await readJournal(tools.shelf) : null;
   const { base = tools.newBase(), lines } = agreed(stored, journal, memory);
   const known = new Set(stored.rows.map((row) => row.id));
@@ -109,13 +112,14 @@ async function agrees(head: Head, { shelf }: BookTools): Promise<boolean> {
 }
 
 /**
- * The yard that was acknowledged: what either copy has (or the tab remembers), if both build on one yard. Otherwise the database's, where it is
- * whole (a replacement that got no further than the journal was never acknowledged), or that of the later.
+ * The yard that was acknowledged: what either copy has, or the tab remembers, if they build on one yard. Otherwise the
+ * database's, where it is whole (a replacement that got no further than the journal was never acknowledged), or that of
+ * the later.
  */
 function agreed(
   stored: Stored,
   journal: JournalYard | null,
-  memory: readonly Line[],
+  memory: Memory,
 ): { base: string | undefined; lines: readonly Line[] } {
   const { head, rows } = stored;
   const own = rows.map(({ id, text }) => ({ id, text }));
@@ -124,7 +128,9 @@ function agreed(
     return isWhole(stored) || head.generation > journal.generation
       ? { base, lines: own }
       : { base: journal.base, lines: [...journal.lines.values()] };
-  return { base, lines: union(own, [...(journal?.lines.values() ?? [])], isWhole(stored) ? [] : memory) };
+  // A tab that has not seen the yard replaced remembers another one.
+  const remembered = isWhole(stored) || (base !== undefined && base !== memory.base) ? [] : memory.lines;
+  return { base, lines: union(own, [...(journal?.lines.values() ?? [])], remembered) };
 }
 
 function union(...lists: readonly (readonly Line[])[]): readonly Line[] {
@@ -134,7 +140,7 @@ function union(...lists: readonly (readonly Line[])[]): readonly Line[] {
 }
 
 /** What there is to look at while the disk takes nothing. */
-async function stuckAt(stored: Stored, tools: BookTools, memory: readonly Line[], stuck: string): Promise<Mended> {
+async function stuckAt(stored: Stored, tools: BookTools, memory: Memory, stuck: string): Promise<Mended> {
   const journal = await (tools.shelf ? readJournal(tools.shelf) : null)?.catch(() => null);
   const { base = "", lines } = agreed(stored, journal ?? null, memory);
   const generation = stored.head?.generation ?? journal?.generation ?? 0;

@@ -1,5 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page, test } from "@playwright/test";
+import { longRound } from "./tricks";
 import { complaints, openDemo, openLog } from "./yard";
 
 const answer = (page: Page) => page.getByRole("complementary", { name: "The answer" });
@@ -134,15 +135,7 @@ test("what must not meet is not offered; what has happened all the same stands i
 });
 
 test("heavy questions stand in nobody's way, and foreign callers are kept out", async ({ request }) => {
-  const stops = Array.from({ length: 40 }, (_, i) => ({
-    eastKm: Math.cos(i) * i,
-    northKm: Math.sin(i * 1.7) * i,
-    litres: 20 + i,
-    valuePerLitre: 0.5 + (i % 7) / 5,
-    minutesThere: 10,
-  }));
-  const limits = { hours: 200, payloadKg: 5000, containerLitres: 5000, settlingRoomLitres: 5000, costPerKm: 0.01 };
-  const heavy = request.post("/api/calc/round", { data: { home: { eastKm: 0, northKm: 0 }, stops, limits } });
+  const heavy = request.post("/api/calc/round", { data: longRound(40) });
   const light = await request.post("/api/calc/heat", { data: { fluid: "canola", limitMm2PerS: 15, usedFactor: 1.15 } });
   expect(light.status()).toBe(200);
   expect(light.headers()["content-security-policy"]).toContain("frame-ancestors 'none'");

@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
 import AxeBuilder from "@axe-core/playwright";
 import { type BrowserContext, expect, type Page, test } from "@playwright/test";
+import { rememberWorkers } from "./tricks";
 import { NOW } from "./yard";
 
 /** What was acknowledged is there, whatever happens to disk, clock, tab or worker: the short form of `npm run soak`. */
@@ -143,16 +144,7 @@ test("a worker that dies is started anew with the same yard; one that never come
   page,
   context,
 }) => {
-  await context.addInitScript(() => {
-    const born: Worker[] = [];
-    Object.assign(window, { born });
-    window.Worker = class extends Worker {
-      constructor(...args: ConstructorParameters<typeof Worker>) {
-        super(...args);
-        born.push(this);
-      }
-    };
-  });
+  await rememberWorkers(context);
   await openShed(page);
   await tap(page, 1);
   await page.evaluate(() => (window as unknown as { born: Worker[] }).born.at(-1)?.terminate());

@@ -1,3 +1,4 @@
+import { longRound } from "../../e2e/tricks";
 import type { Finding } from "./lab";
 
 const LIGHT_MS = 200;
@@ -10,15 +11,7 @@ export async function heavyBesideLight(base: string): Promise<Finding> {
       headers: { "Content-Type": "application/json" },
       body: JSON.stringify(input),
     });
-  const stops = Array.from({ length: 60 }, (_, i) => ({
-    eastKm: Math.cos(i) * i,
-    northKm: Math.sin(i * 1.7) * i,
-    litres: 20 + i,
-    valuePerLitre: 0.5 + (i % 7) / 5,
-    minutesThere: 10,
-  }));
-  const limits = { hours: 200, payloadKg: 5000, containerLitres: 5000, settlingRoomLitres: 5000, costPerKm: 0.01 };
-  const round = { home: { eastKm: 0, northKm: 0 }, stops, limits };
+  const round = longRound(60);
   const light = { fluid: "canola", limitMm2PerS: 15, usedFactor: 1.15 };
   await (await ask("heat", light)).text();
   const began = performance.now();

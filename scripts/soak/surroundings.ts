@@ -1,4 +1,5 @@
 import type { Page } from "@playwright/test";
+import { rememberWorkers } from "../../e2e/tricks";
 import { entriesSaid, exported, type Finding, keepTapping, type Lab, openShed, pause } from "./lab";
 
 const tap = (page: Page): Promise<void> =>
@@ -98,16 +99,7 @@ export async function clocks(lab: Lab): Promise<Finding> {
 export async function workers(lab: Lab, kills: number): Promise<Finding> {
   const faults: string[] = [];
   const { context, page } = await lab.open();
-  await context.addInitScript(() => {
-    const born: Worker[] = [];
-    Object.assign(window, { born });
-    window.Worker = class extends Worker {
-      constructor(...args: ConstructorParameters<typeof Worker>) {
-        super(...args);
-        born.push(this);
-      }
-    };
-  });
+  await rememberWorkers(context);
   let acknowledged = 0;
   for (let n = 0; n < kills; n++) {
     await openShed(page, lab.base);

@@ -36,12 +36,13 @@ export function OneAddress({ children }: { children: ReactNode }) {
     <main className="max-w-[70ch] p-6">
       <h1 className="text-2xl">This yard has moved</h1>
       <p className="my-2">
-        There are {left.entries} entries in this browser under the name {location.hostname}. The yard lives at {HOME}{" "}
-        now, and a browser keeps the two apart. Save these as a file, go there, and restore the file in the books.
+        {left.entries === 1 ? "There is 1 entry" : `There are ${left.entries} entries`} in this browser under the name{" "}
+        {location.hostname}. The yard lives at {HOME} now, and a browser keeps the two apart. Save what is here as a
+        file, go there, and restore the file in the books.
       </p>
       <div className="flex flex-wrap gap-2">
         <Button look="go" onClick={() => saveFile(`yard-at-${location.hostname}.json`, "application/json", left.text)}>
-          Save them as a file
+          Save it as a file
         </Button>
         <Button onClick={() => location.assign(homeUrl())}>Go to {HOME}</Button>
       </div>

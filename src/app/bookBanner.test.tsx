@@ -69,7 +69,7 @@ describe("what is wrong with the book", () => {
     show(<BookBanner />, {}, { repair: { found: 0, putBack: 7 } });
     expect(text()).toContain("had lost 7 entries");
     cleanup();
-    show(<BookBanner />, { vanished: { entries: 40, at: AT } }, { entries: 0 });
+    show(<BookBanner />, { vanished: { entries: 40, at: AT, copied: null } }, { entries: 0 });
     expect(text()).toContain("had 40 entries here on 25 Nov 2026, and now it has none");
     cleanup();
     show(<BookBanner />, {}, { trouble: { code: "newer" }, unreadable: 3 });

@@ -19,5 +19,5 @@ it("a yard that was begun under another name of this machine is not left behind"
   await waitFor(() => expect(screen.getByRole("heading", { name: "This yard has moved" })).toBeTruthy());
   expect(screen.getByText(/There are 2 entries in this browser under the name localhost/)).toBeTruthy();
   expect(screen.queryByText("the yard")).toBeNull();
-  expect(screen.getByRole("button", { name: "Save them as a file" })).toBeTruthy();
+  expect(screen.getByRole("button", { name: "Save it as a file" })).toBeTruthy();
 });

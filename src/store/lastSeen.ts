@@ -1,3 +1,4 @@
+import type { Copied } from "./bookState";
 import type { YardName } from "./db";
 
 /**
@@ -7,6 +8,8 @@ import type { YardName } from "./db";
 export interface LastSeen {
   readonly entries: number;
   readonly at: string;
+  /** When it was last carried away: the database's own note of that goes with the database. */
+  readonly copied: Copied | null;
 }
 
 const keyOf = (yard: YardName): string => `brisk-barrel last seen ${yard}`;

@@ -242,6 +242,19 @@ describe("the disk", () => {
     expect(await newer.table("lines").count()).toBe(4);
     newer.close();
   });
+  it("gone, and put back: when it was last carried away is still known, of this yard and of no other", async () => {
+    await session.noteCopy(iso(5), "file");
+    const { copied } = session.bookState();
+    session.close();
+    await Dexie.delete("brisk-barrel");
+    const again = await YardSession.open("own", testTools(shelf.open), undefined, { device: "old", copied });
+    open.push(again);
+    expect(again.bookState()).toMatchObject({ copied: { at: iso(5) }, sinceCopy: 0, repair: { putBack: 4 } });
+    const [id] = await write(again, 6, move("A", "B", 1));
+    expect(again.find(id ?? "")?.device).toBe("old");
+    await again.restore(await again.exportFile(iso(7)), iso(7));
+    expect(again.bookState().copied).toBeNull();
+  });
   it("keeps the device's own id with the first thing it keeps", async () => {
     session.close();
     const again = await YardSession.open("own", { ...testTools(shelf.open), newDevice: () => "another" });

@@ -31,6 +31,13 @@ import { entriesOf, refusalsOf, type Stamp } from "./offer";
 import { type Look, YardReader } from "./reader";
 import type { SessionTools } from "./tools";
 
+/** What the page knows of a yard from outside its database, for when that knows it no longer. */
+export interface KnownBefore {
+  /** The id this device went by. */
+  readonly device: string | null;
+  readonly copied: Copied | null;
+}
+
 /** What a page is told: what has changed of the view, and how the book stands. */
 export interface Seen {
   readonly change: ViewChange;
@@ -90,19 +97,19 @@ export class YardSession extends YardReader {
     super();
   }
 
-  /** Opens a yard; `onChange` is called when another tab has written to it. `device` is the id it went by before. */
+  /** Opens a yard; `onChange` is called when another tab has written to it. */
   static async open(
     name: YardName,
     tools: SessionTools,
     onChange: () => void = () => undefined,
-    device: string | null = null,
+    known: KnownBefore = { device: null, copied: null },
   ): Promise<YardSession> {
     const channel = new BroadcastChannel(`brisk-barrel ${name}`);
     try {
       const { book, ...mended } = await Book.open(name, tools);
       const session = new this(book, channel, tools.shelf !== null);
       session.take(mended);
-      await session.knowMarks(device ?? tools.newDevice());
+      await session.knowMarks(known, tools.newDevice);
       session.watch(onChange);
       return session;
     } catch (error) {
@@ -356,16 +363,12 @@ export class YardSession extends YardReader {
     return entries;
   }
 
-  private async knowMarks(device: string): Promise<void> {
-    const { book } = this;
-    if (!book || this.trouble) {
-      this.device = device;
-      return;
-    }
-    this.copied = await book.mark<Copied>("copied");
-    const known = await book.mark<string>("device");
-    if (known === null) await book.setMark("device", device);
-    this.device = known ?? device;
+  private async knowMarks(before: KnownBefore, newDevice: () => string): Promise<void> {
+    const book = this.trouble ? null : this.book;
+    this.copied = (await book?.mark<Copied>("copied")) ?? before.copied;
+    const device = await book?.mark<string>("device");
+    this.device = device ?? before.device ?? newDevice();
+    if (book && !device) await book.setMark("device", this.device);
   }
 
   private queue<T>(work: () => Promise<T>): Promise<T> {

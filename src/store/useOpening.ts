@@ -122,7 +122,7 @@ export function useOpening(name: YardName, makeDemo: MakeDemo) {
     [name],
   );
   useQuietDeaths();
-  useLastSeen(name, opened?.book.entries ?? 0);
+  useLastSeen(name, opened?.book ?? null);
 
   const travel = useCallback(
     (to: string | null) => {
@@ -150,7 +150,8 @@ async function openIn(
   makeDemo: MakeDemo,
   tell: { changed(): void; stage(next: OpeningStage): void },
 ): Promise<void> {
-  const { newestAt } = await client.open(name, earlierDeviceId(), callback(tell.changed), callback(tell.stage));
+  const known = { device: earlierDeviceId(), copied: readLastSeen(name)?.copied ?? null };
+  const { newestAt } = await client.open(name, known, callback(tell.changed), callback(tell.stage));
   const isStale = newestAt === null || Date.now() - Date.parse(newestAt) > FRESH_DEMO_MS;
   if (name === "demo" && isStale) await client.seed(await makeDemo(Date.now()), false);
 }
@@ -196,8 +197,10 @@ function useQuietDeaths(): void {
   }, []);
 }
 
-function useLastSeen(name: YardName, entries: number): void {
+function useLastSeen(name: YardName, book: BookState | null): void {
+  const entries = book?.entries ?? 0;
+  const copied = book?.copied ?? null;
   useEffect(() => {
-    if (entries > 0) noteLastSeen(name, { entries, at: clockIso() });
-  }, [name, entries]);
+    if (entries > 0) noteLastSeen(name, { entries, at: clockIso(), copied });
+  }, [name, entries, copied]);
 }

@@ -9,7 +9,7 @@ import { copyInto, type FolderReport } from "./copies/folder";
 import type { YardName } from "./db";
 import type { Stamp } from "./offer";
 import type { Listed, Look } from "./reader";
-import { type RestoreReport, type Seen, type StoreError, type Written, YardSession } from "./session";
+import { type KnownBefore, type RestoreReport, type Seen, type StoreError, type Written, YardSession } from "./session";
 import { browserTools } from "./tools";
 
 /** The yard lives here, off the page: reading, projecting and checking 20,000 entries may not hold up a thumb. */
@@ -31,7 +31,7 @@ const api = {
     }),
   async open(
     name: YardName,
-    device: string | null,
+    known: KnownBefore,
     onChange: () => void,
     onStage: (stage: OpeningStage) => void,
   ): Promise<{ newestAt: string | null }> {
@@ -39,7 +39,7 @@ const api = {
     const tools = await browserTools(name);
     onStage("waiting");
     await tools.exclusive(async () => onStage("reading"));
-    session = await YardSession.open(name, tools, onChange, device);
+    session = await YardSession.open(name, tools, onChange, known);
     return { newestAt: session.latestAt() };
   },
   look: (now: string, look: Look): Seen => open().look(now, look),

@@ -82,11 +82,13 @@ function TimeTravel() {
       <h2 id="travel-title" className="text-xl">
         The yard on another day
       </h2>
-      <div className="mt-1 flex items-end gap-2">
-        <div className="flex-1">
+      <div className="mt-1 flex items-start gap-2">
+        <div className="min-w-0 flex-1">
           <MomentField label="As it stood on" value={day} onChange={setDay} error={refused} />
         </div>
-        <Button onClick={go}>Look</Button>
+        <Button className="mt-5" onClick={go}>
+          Look
+        </Button>
       </div>
       {at === null ? null : (
         <Button className="mt-2" onClick={() => travel(null)}>

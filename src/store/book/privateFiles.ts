@@ -52,7 +52,8 @@ function fileOf(handle: SyncHandle): JournalFile {
     },
     write(at, bytes) {
       const taken = handle.write(bytes, { at });
-      if (taken !== bytes.length) throw new Error(`the disk took ${taken} of ${bytes.length} bytes`);
+      // How much was taken may come back as no number at all: Chromium gives minus eight, unsigned.
+      if (taken !== bytes.length) throw new Error("there is no room left on it");
     },
     cut: (size) => handle.truncate(size),
     flush: () => handle.flush(),

@@ -17,7 +17,15 @@ const view = viewYard(project(entries), nowIso);
 const units = unitsOf(view.settings);
 
 const OTHER_UNITS = (["gal", "impgal"] as const).map((volumeUnit) =>
-  unitsOf({ ...view.settings, volumeUnit, temperatureUnit: "f" }),
+  unitsOf({
+    ...view.settings,
+    volumeUnit,
+    temperatureUnit: "f",
+    lengthUnit: "in",
+    distanceUnit: "mi",
+    massUnit: "lb",
+    pressureUnit: "psi",
+  }),
 );
 
 /** What a person must type because the yard cannot know it. */
@@ -26,7 +34,7 @@ const TYPED: Record<string, Record<string, string>> = {
   "add-source": { name: "Plover cafe" },
   "add-vehicle": { name: "Van" },
   "add-place": { name: "Bus" },
-  dip: { fatMm: "44" },
+  dip: { fatMm: "44 mm" },
 };
 
 function offer(t: Timeline, verb: Verb, given: Record<string, string>) {

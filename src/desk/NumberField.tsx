@@ -1,6 +1,7 @@
 "use client";
 import type { ReactNode } from "react";
 import { TextField } from "@/ui";
+import type { Units } from "@/ui/words";
 import type { NumberInput } from "./useNumber";
 
 interface Props {
@@ -23,4 +24,24 @@ export function NumberField({ label, of, suffix, hint }: Props) {
       decimal
     />
   );
+}
+
+/** More than this over the room is no rounding. */
+const OVER_LITRES = 0.05;
+
+/** What stands under an amount: what the book takes, and how much the receiver still holds. */
+export function amountHint(
+  echo: string | null | undefined,
+  room: number | undefined,
+  litres: number | null | undefined,
+  units: Units,
+): string | undefined {
+  const over = room !== undefined && litres !== null && litres !== undefined && litres > room + OVER_LITRES;
+  const left =
+    room === undefined
+      ? null
+      : over
+        ? `${units.litres(litres - room)} more than there is room for`
+        : `room for ${units.litres(room)}`;
+  return [echo, left].filter(Boolean).join(", ") || undefined;
 }

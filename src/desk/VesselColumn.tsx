@@ -1,10 +1,9 @@
 "use client";
 import { usePathname } from "next/navigation";
 import type { VesselView } from "@/core/readings";
-import { formatMillimetres } from "@/core/units";
 import { useYard } from "@/store";
 import { VesselDrawing, vesselWords } from "@/ui";
-import { mostlyWords, standingDays, wordAdvice } from "@/ui/words";
+import { mostlyWords, standingDays, type Units, wordAdvice } from "@/ui/words";
 import { StepButton } from "./AdviceSteps";
 import { useUnits } from "./useUnits";
 
@@ -39,7 +38,7 @@ export function VesselColumn({ vessel: v, pxPerMm, drag }: Props) {
         <p className="text-[13px] leading-tight text-ink-2">
           {v.litres < 0.05 ? "empty" : `${units.litres(v.litres)} ${mostlyWords(v.components)}`}
         </p>
-        <p className="text-[13px] leading-tight whitespace-nowrap text-ink-2">{stands(v, view.at)}</p>
+        <p className="text-[13px] leading-tight whitespace-nowrap text-ink-2">{stands(v, view.at, units)}</p>
         {words && elsewhere ? (
           <div className="mt-auto pb-1">
             <StepButton
@@ -55,13 +54,13 @@ export function VesselColumn({ vessel: v, pxPerMm, drag }: Props) {
   );
 }
 
-function stands(v: VesselView, now: string): string {
+function stands(v: VesselView, now: string, units: Units): string {
   if (v.broken) return "its rim cannot be right";
   if (v.uncovered) return "too cold or hot to forecast";
   const fat = v.layers.find((l) => l.kind === "fat");
   if (v.quality.water?.wet && v.vessel.role !== "waste") return "wet: test it";
   if (v.vessel.role === "ready" && v.changedAt) return `rested ${standingDays(v.changedAt, now)}`;
   if (!v.settling || !v.stirredAt) return "";
-  const line = v.dipped && fat ? `, fat ${formatMillimetres(fat.toMm)}` : "";
+  const line = v.dipped && fat ? `, fat ${units.mm(fat.toMm)}` : "";
   return `${standingDays(v.stirredAt, now)}${line}`;
 }

@@ -6,7 +6,14 @@ import { unitsOf } from "@/ui/words";
 import { useAmount } from ".";
 
 const UNITS = (["l", "gal", "impgal"] as const).flatMap((volumeUnit) =>
-  (["c", "f"] as const).map((temperatureUnit) => unitsOf({ ...DEFAULT_SETTINGS, volumeUnit, temperatureUnit })),
+  (["c", "f"] as const).map((temperatureUnit) =>
+    unitsOf({
+      ...DEFAULT_SETTINGS,
+      volumeUnit,
+      temperatureUnit,
+      ...(volumeUnit === "l" ? {} : { lengthUnit: "in", distanceUnit: "mi", massUnit: "lb" }),
+    }),
+  ),
 );
 const units = fc.constantFrom(...UNITS);
 
@@ -14,7 +21,17 @@ describe("an amount in the owner's unit", () => {
   it("left as it was opened is what it was opened with, whatever the unit and however short its text", () => {
     fc.assert(
       fc.property(units, fc.double({ min: -60, max: 200, noNaN: true }), (u, opened) => {
-        for (const of of [u.volume, u.temperature]) {
+        for (const of of [
+          u.volume,
+          u.temperature,
+          u.length,
+          u.distance,
+          u.mass,
+          u.duration,
+          u.hours,
+          u.speed,
+          u.share,
+        ]) {
           const { result } = renderHook(() => useAmount(of, opened));
           expect(result.current.value).toBe(opened);
           act(() => result.current.set("1"));
@@ -50,6 +67,31 @@ describe("an amount in the owner's unit", () => {
     expect(temperature.echo(20)).toBe("= 20.0 °C");
     expect(asked("Litres through")).toBe("Gallons through");
     expect(asked("Fill to")).toBe("Fill to");
+  });
+  it("reads heights, ways, loads, times and prices as they are said, and says what the book takes", () => {
+    const u = unitsOf({ ...DEFAULT_SETTINGS, volumeUnit: "gal", lengthUnit: "in", distanceUnit: "mi", massUnit: "lb" });
+    const read = (of: { parse(text: string): { ok: boolean; value?: number } }, text: string) => of.parse(text).value;
+    expect(read(u.length, "2,5")).toBeCloseTo(63.5, 9);
+    expect(u.length.echo(63.5)).toBe("= 64 mm");
+    expect(read(u.distance, "10")).toBeCloseTo(16.09344, 9);
+    expect(read(u.mass, "100")).toBeCloseTo(45.359237, 9);
+    expect(read(u.mass, "12 kg")).toBe(12);
+    expect(read(u.duration, "1:20")).toBe(80);
+    expect(u.duration.echo(130)).toBe("= 2 h 10");
+    expect(u.duration.echo(40)).toBeNull();
+    expect(read(u.hours, "1:30")).toBe(1.5);
+    expect(read(u.hours, "2")).toBe(2);
+    expect(read(u.speed, "20")).toBeCloseTo(32.18688, 9);
+    expect(read(u.pricePerLitre, "3.785411784")).toBeCloseTo(1, 9);
+    expect(u.pricePerKm.text(1)).toBe("1.609");
+    expect(read(u.share, "7.5")).toBeCloseTo(0.075, 12);
+    expect([u.mm(25.4), u.km(1.609344), u.kg(4.5359237), u.pascals(100_000)]).toEqual([
+      "1.0 in",
+      "1 mile",
+      "10 lb",
+      "1 bar",
+    ]);
+    expect(u.economy(10)).toBe("24 miles a gallon");
   });
   it("in litres needs no echo", () => {
     const { result } = renderHook(() => useAmount(unitsOf(DEFAULT_SETTINGS).volume, null));

@@ -70,7 +70,7 @@ describe("one source", () => {
     type("What they fry or drain, how often", "churros");
     type("Usually ready", "-4");
     await press("Keep it");
-    expect(screen.getByText("It must be more than nothing.")).toBeTruthy();
+    expect(screen.getByText("More than nothing, and no more than a container at a kitchen holds.")).toBeTruthy();
     expect((screen.getByLabelText("What they fry or drain, how often") as HTMLInputElement).value).toBe("churros");
     type("Usually ready", "12");
     await press("Keep it");

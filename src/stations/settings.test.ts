@@ -10,8 +10,10 @@ const screens = readdirSync(here, { recursive: true })
   .map((f) => readFileSync(join(here, f), "utf8"))
   .join("\n");
 
-/** What a screen writes: the object after `data:`, `set(` or `onSet(`, with one nested object at most. */
-const written = [...screens.matchAll(/(?:data: |[sS]et\()(\{(?:[^{}]|\{[^{}]*\})*\})/g)].map(([, object]) => object);
+/** What a screen writes: the object after `data:`, `set(` or `onSet(`, or a named unit, with one nested object at most. */
+const written = [...screens.matchAll(/(?:data: |[sS]et\(|[\w"°] *: )(\{(?:[^{}]|\{[^{}]*\})*\})/g)].map(
+  ([, object]) => object,
+);
 
 describe("settings", () => {
   it.each(Object.keys(DEFAULT_SETTINGS))("%s can be set on a screen", (key) => {

@@ -120,7 +120,7 @@ describe("drawing off", () => {
     type("Margin above what stays", "60");
     expect(screen.getByText(/above 83 mm/)).toBeDefined();
     type("Inside, across", "500");
-    expect(screen.getByText("Between 2 and 100 mm.")).toBeDefined();
+    expect(screen.getByText("Between 2 mm and 100 mm.")).toBeDefined();
     press("Always 60 mm");
     await waitFor(() => expect(session().view(NOW, null).settings.marginMm).toBe(60));
   });

@@ -1,6 +1,7 @@
 import { fireEvent, render, screen, within } from "@testing-library/react";
 import { describe, expect, it, vi } from "vitest";
 import type { Balance } from "@/core/ledger";
+import { DEFAULT_SETTINGS } from "@/core/ledger";
 import { Button } from "./Button";
 import { Caution } from "./Caution";
 import { Choice } from "./fields/Choice";
@@ -10,7 +11,7 @@ import { Pipe } from "./Pipe";
 import { Sheet } from "./Sheet";
 import { unitsOf } from "./words";
 
-const units = unitsOf({ volumeUnit: "l", temperatureUnit: "c" } as never);
+const units = unitsOf(DEFAULT_SETTINGS);
 
 describe("fields", () => {
   it("a message stands at its field and the typing stays", () => {

@@ -6,6 +6,7 @@ import type { Result } from "./result";
 const UNITS: UnitTable = {
   km: { factor: 1 },
   mi: { factor: 1.609344 },
+  mile: { factor: 1.609344 },
   miles: { factor: 1.609344 },
 };
 
@@ -14,5 +15,8 @@ export type DistanceUnit = "km" | "mi";
 export const parseKilometres = (text: string, bareUnit: DistanceUnit = "km"): Result<number, QuantityError> =>
   parseQuantity(text, UNITS, bareUnit);
 
-export const formatKilometres = (km: number, unit: DistanceUnit = "km"): string =>
-  unit === "km" ? `${formatReadable(km)} km` : `${formatReadable(km / 1.609344)} miles`;
+export function formatKilometres(km: number, unit: DistanceUnit = "km"): string {
+  if (unit === "km") return `${formatReadable(km)} km`;
+  const miles = formatReadable(km / 1.609344);
+  return `${miles} ${miles === "1" ? "mile" : "miles"}`;
+}

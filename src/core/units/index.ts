@@ -4,9 +4,11 @@ export { formatMinutes, MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE, parseMinutes } f
 export { formatFigure } from "./figure";
 export { formatNumber, formatReadable } from "./format";
 export { GRAVITY_M_PER_S2 } from "./gravity";
-export { formatMillimetres, parseMillimetres } from "./length";
+export { formatMillimetres, type LengthUnit, parseMillimetres } from "./length";
+export { formatKilograms, type MassUnit, parseKilograms } from "./mass";
 export type { QuantityError } from "./parse";
 export { parsePlain } from "./plain";
+export { formatPascals, type PressureUnit } from "./pressure";
 export { fail, ok, type Result } from "./result";
 export { celsiusFromKelvin, formatCelsius, kelvin, parseCelsius, type TemperatureUnit } from "./temperature";
 export { formatLitres, parseLitres, type VolumeUnit } from "./volume";

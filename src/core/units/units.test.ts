@@ -4,14 +4,18 @@ import {
   celsiusFromKelvin,
   formatCelsius,
   formatClock,
+  formatKilograms,
   formatKilometres,
   formatLitres,
+  formatMillimetres,
   formatMinutes,
   formatNumber,
+  formatPascals,
   formatReadable,
   kelvin,
   parseCelsius,
   parseClock,
+  parseKilograms,
   parseKilometres,
   parseLitres,
   parseMillimetres,
@@ -57,7 +61,21 @@ describe("reading what was typed", () => {
     expect(value(parseKilometres("10 miles"))).toBeCloseTo(16.09344, 9);
     expect(value(parseMinutes("1.5 h"))).toBeCloseTo(90, 9);
     expect(value(parseMinutes("30 s"))).toBeCloseTo(0.5, 9);
+    expect(value(parseKilograms("10 lb"))).toBeCloseTo(4.5359237, 9);
   });
+
+  it.each([
+    ["90", 90],
+    ["90 min", 90],
+    ["1:20", 80],
+    ["1 h 20", 80],
+    ["1h20", 80],
+    ["1 h 5 min", 65],
+    ["0:05", 5],
+    ["1,5 h", 90],
+    ["2 days", 2880],
+  ])("%s is a time", (text, minutes) => expect(value(parseMinutes(text))).toBe(minutes));
+  it.each(["1:75", "1:2:3", "h", ":20", "1 h 20 s"])("%s is none", (text) => expect(parseMinutes(text).ok).toBe(false));
 
   it("takes a plain number plain: no unit can be typed into it", () => {
     expect(value(parsePlain("1.15"))).toBe(1.15);
@@ -118,6 +136,9 @@ describe("printing", () => {
     expect(formatCelsius(-2)).toBe("−2 °C");
     expect(formatCelsius(100, "f")).toBe("212 °F");
     expect(formatKilometres(16.09344, "mi")).toBe("10 miles");
+    expect(formatKilograms(4.5359237, "lb")).toBe("10 lb");
+    expect(formatMillimetres(63.5, "in")).toBe("2.5 in");
+    expect(formatPascals(206_842.72, "psi")).toBe("30 psi");
     expect(celsiusFromKelvin(kelvin(37.5))).toBeCloseTo(37.5, 12);
   });
 });

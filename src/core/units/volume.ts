@@ -11,6 +11,8 @@ const UNITS: UnitTable = {
   gal: { factor: 3.785411784 },
   usgal: { factor: 3.785411784 },
   impgal: { factor: 4.54609 },
+  "imp gal": { factor: 4.54609 },
+  gallons: { factor: 3.785411784 },
 };
 
 export type VolumeUnit = "l" | "gal" | "impgal";

@@ -4,12 +4,13 @@ import type { Draft } from "@/core/ledger";
 import { MS_PER_MINUTE } from "@/core/units";
 import { useYard } from "@/store";
 import { Button, Caution, Choice, MomentField, readMoment, SelectField, TextField } from "@/ui";
-import { currencySign, fullMoment, type Units } from "@/ui/words";
+import { fullMoment } from "@/ui/words";
 import { Interlock } from "../Interlock";
+import { amountHint } from "../NumberField";
 import { useClearance } from "../useClearance";
 import { useTell } from "../useTell";
 import { useUnits } from "../useUnits";
-import { shown, useForm } from "./useForm";
+import { shown, typedOf, useForm } from "./useForm";
 import type { Field, Form } from "./verb";
 
 interface Props {
@@ -112,10 +113,6 @@ function onTheClock(isoTime: string): string {
   return new Date(d.getTime() - d.getTimezoneOffset() * MS_PER_MINUTE).toISOString().slice(0, 16);
 }
 
-/** What the book takes, where another unit was typed. */
-const echoOf = (kind: Field["kind"], base: number, units: Units): string | null =>
-  kind === "litres" ? units.volume.echo(base) : kind === "celsius" ? units.temperature.echo(base) : null;
-
 /** What nobody has chosen must not look chosen. */
 const NOT_CHOSEN = [{ value: "", name: "Choose one" }];
 
@@ -154,19 +151,11 @@ function FieldView({ field, form }: { field: Field; form: ReturnType<typeof useF
   if (field.kind === "text") return <TextField label={field.label} value={value} onChange={set} error={error} />;
   const chips = field.chips?.(view, form.values) ?? [];
   const asText = (n: number): string => shown(field.kind, n, units);
-  const suffix =
-    field.suffix ??
-    {
-      litres: units.litreUnit,
-      celsius: units.celsius(0).split(" ")[1] ?? "",
-      mm: "mm",
-      minutes: "min",
-      share: "%",
-      money: currencySign(view.settings.currency).trim(),
-      number: "",
-    }[field.kind];
+  const typed = typedOf(field.kind, units);
+  const suffix = field.suffix ?? typed.unit;
   const read = form.values.maybe(field.name);
-  const echo = read === undefined || error ? null : echoOf(field.kind, read, units);
+  const echo = read === undefined || error ? null : typed.echo(read);
+  const room = field.room?.(view, form.values);
   return (
     <div>
       <TextField
@@ -174,7 +163,7 @@ function FieldView({ field, form }: { field: Field; form: ReturnType<typeof useF
         value={value}
         onChange={set}
         error={error}
-        hint={echo ?? undefined}
+        hint={amountHint(echo, room, read, units)}
         decimal
         suffix={suffix}
       />

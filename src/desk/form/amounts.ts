@@ -1,7 +1,7 @@
 import type { MeasuredOrAll } from "@/core/ledger";
 import type { YardView } from "@/core/view";
 import type { Values } from "./verb";
-import { safeRoomIn, vesselOf } from "./vesselFields";
+import { roomIn, safeRoomIn, vesselOf } from "./vesselFields";
 
 /** Litres as they were read, and how warm, where that is known. */
 export const amount = (v: Values) => ({
@@ -14,7 +14,17 @@ export const amountFields = (
   first: (view: YardView, v: Values) => number | undefined,
 ) =>
   [
-    { kind: "litres", name: "litres", label: "Litres", first, chips } as const,
+    {
+      kind: "litres",
+      name: "litres",
+      label: "Litres",
+      first,
+      chips,
+      room: (view: YardView, v: Values) => {
+        const to = vesselOf(view, v.text("to"));
+        return to && roomIn(to);
+      },
+    } as const,
     { kind: "celsius", name: "celsius", label: "Read at", optional: true } as const,
   ] as const;
 

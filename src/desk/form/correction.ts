@@ -1,7 +1,7 @@
 import { type Draft, type Entry, type EntryField, fieldsOf, withFields } from "@/core/ledger";
 import type { YardView } from "@/core/view";
 import type { Option } from "@/ui";
-import type { Field, Form, Values } from "./verb";
+import type { Amount, Field, Form, Values } from "./verb";
 
 /**
  * The form that puts an entry right, of whatever kind: its fields are read off the entry, and only what was changed is
@@ -39,7 +39,7 @@ const YES_OR_NO: readonly Option[] = [
   { value: "no", name: "No" },
 ];
 
-const UNIT: Partial<Record<EntryField["is"], string>> = { kg: "kg", g: "g", km: "km", seconds: "s" };
+const UNIT: Partial<Record<EntryField["is"], string>> = { g: "g", seconds: "s" };
 
 function fieldOf(f: EntryField): Field {
   const common = { name: f.path, label: f.label, optional: f.optional };
@@ -58,11 +58,12 @@ function fieldOf(f: EntryField): Field {
     }
   }
   const number = typeof value === "number" ? value : undefined;
-  const kind = f.is === "litres" || f.is === "celsius" || f.is === "mm" || f.is === "minutes" ? f.is : null;
-  if (kind) return { ...common, kind, first: () => number };
-  if (f.is === "money" || f.is === "share") return { ...common, kind: f.is, first: () => number };
+  if (isAmount(f.is)) return { ...common, kind: f.is, first: () => number };
   return { ...common, kind: "number", suffix: UNIT[f.is] ?? "", first: () => number };
 }
+
+const AMOUNTS: ReadonlySet<string> = new Set(["litres", "celsius", "mm", "km", "kg", "minutes", "money", "share"]);
+const isAmount = (is: EntryField["is"]): is is Amount & EntryField["is"] => AMOUNTS.has(is);
 
 const LISTED: ReadonlySet<EntryField["is"]> = new Set([
   "choice",

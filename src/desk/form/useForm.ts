@@ -1,9 +1,8 @@
 "use client";
 import { useMemo, useState } from "react";
-import { parseMillimetres, parseMinutes, parsePlain, type QuantityError, type Result } from "@/core/units";
 import type { YardView } from "@/core/view";
-import { type Units, wordQuantityError } from "@/ui/words";
-import type { Field, Form, Values } from "./verb";
+import { plainly, type Typed, type Units, wordQuantityError } from "@/ui/words";
+import type { Amount, Field, Form, Values } from "./verb";
 
 export interface FormState {
   readonly texts: Readonly<Record<string, string>>;
@@ -89,10 +88,32 @@ function firstText(
 }
 
 /** A base-unit number as its field holds it: in the unit the owner types, bare. */
-export function shown(kind: Field["kind"], value: number, units: Units): string {
-  if (kind === "share") return String(Number((value * 100).toPrecision(12)));
-  if (kind === "litres") return units.volume.text(value);
-  return kind === "celsius" ? units.temperature.text(value) : String(value);
+export function shown(kind: Amount, value: number, units: Units): string {
+  return typedOf(kind, units).text(value);
+}
+
+/** How a field of a kind is typed, shown and echoed. */
+export function typedOf(kind: Amount, units: Units): Typed {
+  switch (kind) {
+    case "litres":
+      return units.volume;
+    case "celsius":
+      return units.temperature;
+    case "mm":
+      return units.length;
+    case "km":
+      return units.distance;
+    case "kg":
+      return units.mass;
+    case "minutes":
+      return units.duration;
+    case "money":
+      return units.price;
+    case "share":
+      return units.share;
+    case "number":
+      return plainly("");
+  }
 }
 
 /** Reads a field's text into `numbers`; gives what is wrong with it, if anything is. */
@@ -100,19 +121,12 @@ function read(field: Field, text: string, units: Units, numbers: Record<string, 
   if (text.trim() === "" && field.optional) return undefined;
   if (field.kind === "choice") return text === "" ? "Say which." : undefined;
   if (field.kind === "text") return text.trim() === "" ? "Say which." : field.wrong?.(text);
-  const parsed = parse(field.kind, text, units);
+  const parsed = typedOf(field.kind, units).parse(text);
   if (!parsed.ok) return wordQuantityError(parsed.error);
   if (!MAY_BE_NEGATIVE.has(field.kind) && parsed.value < 0) return "It cannot be less than nothing.";
   if (field.kind === "litres" && parsed.value === 0 && !field.optional) return "Say how much.";
-  numbers[field.name] = field.kind === "share" ? parsed.value / 100 : parsed.value;
+  numbers[field.name] = parsed.value;
   return undefined;
 }
 
 const MAY_BE_NEGATIVE: ReadonlySet<Field["kind"]> = new Set(["celsius", "money"]);
-
-function parse(kind: Field["kind"], text: string, units: Units): Result<number, QuantityError> {
-  if (kind === "litres") return units.volume.parse(text);
-  if (kind === "celsius") return units.temperature.parse(text);
-  if (kind === "mm") return parseMillimetres(text);
-  return kind === "minutes" ? parseMinutes(text) : parsePlain(text);
-}

@@ -30,6 +30,9 @@ export interface BenchLink {
   readonly alsoCalled: readonly string[];
 }
 
+/** Quantities that a field asks for; each in its base unit whatever its owner types. */
+export type Amount = "litres" | "celsius" | "mm" | "km" | "kg" | "minutes" | "money" | "share" | "number";
+
 interface Common {
   readonly name: string;
   readonly label: string;
@@ -49,11 +52,13 @@ export type Field = Common &
         first?(view: YardView, values: Values): string | undefined;
       }
     | {
-        readonly kind: "litres" | "celsius" | "mm" | "minutes" | "money" | "share" | "number";
+        readonly kind: Amount;
         readonly suffix?: string;
         first?(view: YardView, values: Values): number | undefined;
         /** Amounts worth one tap. */
         chips?(view: YardView, values: Values): number[];
+        /** Litres that the receiver still takes: said beside the amount, and more than that at once. */
+        room?(view: YardView, values: Values): number | undefined;
       }
     | {
         readonly kind: "text";

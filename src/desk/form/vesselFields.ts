@@ -6,7 +6,7 @@ import type { Option } from "@/ui";
 import { mostlyWords, standingDays, type Units, unitsOf } from "@/ui/words";
 import type { Field, Values } from "./verb";
 
-const roomIn = (v: VesselView): number => Math.max(0, v.capacityLitres - v.litres);
+export const roomIn = (v: VesselView): number => Math.max(0, v.capacityLitres - v.litres);
 /** What is offered first goes no higher than is safe; more may still be typed. */
 export const safeRoomIn = (v: VesselView): number => Math.max(0, safeLitres(v.vessel) - v.litres);
 export const vesselOf = (view: YardView, id: string): VesselView | undefined =>

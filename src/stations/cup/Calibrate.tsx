@@ -94,7 +94,6 @@ export function Calibrate({ cup, onKept }: { cup: Cup | undefined; onKept: (id: 
           <NumberField
             label="At"
             of={celsius}
-            suffix={units.celsiusUnit}
             hint={nu === null ? undefined : `${formatNumber(nu, 2)} mm²/s by the table`}
           />
         )}

@@ -92,7 +92,7 @@ function TimeLot({ cup, lot }: { cup: Cup; lot: VesselView }) {
       <Stopwatch onStop={(s) => seconds.set(String(s))} />
       <div className="mt-2 grid grid-cols-2 gap-2">
         <NumberField label="It ran" of={seconds} suffix="s" />
-        <NumberField label="At" of={celsius} suffix={units.celsiusUnit} />
+        <NumberField label="At" of={celsius} />
       </div>
       {found ? (
         <p className={`mt-2 ${found.ok ? "font-plate text-[26px] font-semibold" : "text-stop"}`}>

@@ -1,7 +1,7 @@
 "use client";
 import { useSearchParams } from "next/navigation";
 import type { VehicleState } from "@/core/ledger";
-import { formatKilometres, formatNumber } from "@/core/units";
+import { formatNumber } from "@/core/units";
 import { useLog, useUnits, VesselColumn, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, Row } from "@/ui";
@@ -63,7 +63,7 @@ function SingleDrive({ state, tabs }: { state: VehicleState; tabs: React.ReactNo
         <>
           <dl>
             <Row name="Runs" value={formatNumber(state.trips, 0)} />
-            {state.km > 0 ? <Row name="Driven" value={formatKilometres(state.km)} /> : null}
+            {state.km > 0 ? <Row name="Driven" value={units.km(state.km)} /> : null}
             <Row name="Burns" value={`${formatNumber(vehicle.burnLitresPerHour, 1)} L/h`} />
             <Row name="In the tank" value={units.litres(tank?.litres ?? 0)} />
           </dl>

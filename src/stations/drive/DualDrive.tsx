@@ -2,7 +2,7 @@
 import { type ReactNode, useState } from "react";
 import { arrangementOf, purgeLineOf } from "@/core/driving";
 import type { Vehicle, VehicleState } from "@/core/ledger";
-import { formatKilometres, formatMinutes } from "@/core/units";
+import { formatMinutes } from "@/core/units";
 import { useLog, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button } from "@/ui";
@@ -55,7 +55,7 @@ export function DualDrive({ state, vehicle, tabs }: Props) {
   return (
     <Bench
       title={`${vehicle.name}${step === "idle" || step === "done" ? "" : `: ${step === "oil" ? "running on oil" : step === "purge" ? "purging" : "warming on diesel"}`}`}
-      subtitle={`${state.trips} trips, ${formatKilometres(state.km)}. On oil the return ${RETURN_WORDS[arrangementOf(vehicle.returnTo).returnsTo]}.`}
+      subtitle={`${state.trips} trips, ${units.km(state.km)}. On oil the return ${RETURN_WORDS[arrangementOf(vehicle.returnTo).returnsTo]}.`}
       asideLabel="Trip"
       aside={
         <>

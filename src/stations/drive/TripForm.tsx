@@ -2,10 +2,10 @@
 import { useState } from "react";
 import { minutesToResidual, purgeLineOf, tripLitres } from "@/core/driving";
 import type { Vehicle } from "@/core/ledger";
-import { formatMinutes, formatNumber, parseKilometres, parseMinutes } from "@/core/units";
-import { NumberField, type NumberInput, useNumber, useTell, useUnits } from "@/desk";
+import { formatMinutes, formatNumber } from "@/core/units";
+import { NumberField, type NumberInput, useAmount, useTell, useUnits } from "@/desk";
 import { useYard } from "@/store";
-import { Button, Caution, Row, TextField } from "@/ui";
+import { Button, Caution, Row } from "@/ui";
 
 interface Props {
   readonly vehicle: Extract<Vehicle, { kind: "dual" }>;
@@ -21,11 +21,11 @@ export function TripForm({ vehicle, minutes: given, onLogged }: Props) {
   const { view } = useYard();
   const units = useUnits();
   const tell = useTell();
-  const start = useNumber(String(given.startOnDiesel), parseMinutes);
-  const oil = useNumber(String(given.onOil), parseMinutes);
-  const purge = useNumber(String(given.purge), parseMinutes);
-  const km = useNumber("", parseKilometres);
-  const outside = useNumber("", units.parseCelsius);
+  const start = useAmount(units.duration, given.startOnDiesel);
+  const oil = useAmount(units.duration, given.onOil);
+  const purge = useAmount(units.duration, given.purge);
+  const km = useAmount(units.distance, null);
+  const outside = useAmount(units.temperature, null);
   const [refused, setRefused] = useState<string | null>(null);
   const minutes = { startOnDiesel: start.value ?? 0, onOil: oil.value ?? 0, purge: purge.value ?? 0 };
   const litres = tripLitres(vehicle, minutes);
@@ -69,18 +69,11 @@ export function TripForm({ vehicle, minutes: given, onLogged }: Props) {
   return (
     <>
       <div className="grid grid-cols-2 gap-2">
-        <TextField
-          label="On diesel, start"
-          value={start.text}
-          onChange={start.set}
-          error={start.error}
-          decimal
-          suffix="min"
-        />
-        <TextField label="On oil" value={oil.text} onChange={oil.set} error={oil.error} decimal suffix="min" />
-        <TextField label="Purge" value={purge.text} onChange={purge.set} error={purge.error} decimal suffix="min" />
-        <TextField label="Distance" value={km.text} onChange={km.set} error={km.error} decimal suffix="km" />
-        <NumberField label="Outside (if you know)" of={outside} suffix={units.celsius(0).split(" ")[1]} />
+        <NumberField label="On diesel, start" of={start} />
+        <NumberField label="On oil" of={oil} />
+        <NumberField label="Purge" of={purge} />
+        <NumberField label="Distance" of={km} />
+        <NumberField label="Outside (if you know)" of={outside} />
       </div>
       <dl className="mt-2">
         <Row name="Oil burned" value={units.litres(litres.oilBurned)} />

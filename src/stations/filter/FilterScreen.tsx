@@ -4,7 +4,7 @@ import { measuredLitres } from "@/core/fluids";
 import type { BagState, Draft } from "@/core/ledger";
 import { asVesselId } from "@/core/ledger/named";
 import type { VesselView } from "@/core/readings";
-import { formatNumber, parseMinutes } from "@/core/units";
+import { formatNumber } from "@/core/units";
 import {
   Interlock,
   isRefused,
@@ -13,7 +13,6 @@ import {
   useChosenVessel,
   useClearance,
   useLog,
-  useNumber,
   useTell,
   useUnits,
   VesselColumn,
@@ -99,7 +98,7 @@ function Run({ from: first, feeds, into, bags }: RunProps) {
   const most = Math.floor(Math.min(there, to ? to.capacityLitres - to.litres : 0) * 10) / 10;
   const litres = useAmount(units.volume, most);
   const usual = usualMinutesPerLitre(bags);
-  const minutes = useNumber(String(Math.max(1, Math.round(most * usual.minutesPerLitre))), parseMinutes);
+  const minutes = useAmount(units.duration, Math.max(1, Math.round(most * usual.minutesPerLitre)));
   const loss = useAmount(units.volume, Math.round(most * 0.012 * 10) / 10);
   const [refused, setRefused] = useState<string | null>(null);
 
@@ -155,7 +154,7 @@ function Run({ from: first, feeds, into, bags }: RunProps) {
       ) : null}
       <div className="mt-3 grid grid-cols-3 gap-2">
         <NumberField label={units.asked("Litres")} of={litres} />
-        <NumberField label="Minutes" of={minutes} suffix="min" />
+        <NumberField label="Minutes" of={minutes} />
         <NumberField label="Lost" of={loss} />
       </div>
       <Interlock clearance={clearance} />

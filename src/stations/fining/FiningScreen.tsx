@@ -11,6 +11,7 @@ import {
   NumberField,
   RunSheet,
   type SheetStep,
+  useAmount,
   useChosenVessel,
   useClearance,
   useHref,
@@ -168,7 +169,7 @@ interface StirredProps {
 function Stirred({ vessel: v, waterLitres, gelatineG, onDone }: StirredProps) {
   const units = useUnits();
   const tell = useTell();
-  const celsius = useNumber("", units.parseCelsius);
+  const celsius = useAmount(units.temperature, null);
   const [refused, setRefused] = useState<string | null>(null);
   const draft: Draft = {
     kind: "fining",
@@ -186,7 +187,7 @@ function Stirred({ vessel: v, waterLitres, gelatineG, onDone }: StirredProps) {
   };
   return (
     <>
-      <NumberField label="The oil is at" of={celsius} suffix={units.celsiusUnit} />
+      <NumberField label="The oil is at" of={celsius} />
       <Interlock clearance={clearance} />
       <div aria-live="polite">{refused ? <p className="text-stop">{refused}</p> : null}</div>
       <Button look="go" wide disabled={isRefused(clearance)} onClick={() => void log()}>

@@ -1,6 +1,5 @@
 "use client";
 import type { RoundChoice } from "@/core/readings";
-import { formatNumber } from "@/core/units";
 import { useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Choice, TextField } from "@/ui";
@@ -59,9 +58,9 @@ export function ChoiceForm({ texts: t, read, onChange }: Props) {
           value={t.payload}
           onChange={(payload) => onChange({ payload })}
           error={read.errors.payload}
-          hint={t.payload === "" ? `${formatNumber(read.payloadKg, 0)} kg` : undefined}
+          hint={t.payload === "" ? units.kg(read.payloadKg) : undefined}
           decimal
-          suffix="kg"
+          suffix={units.mass.unit}
         />
         <TextField
           label="Can settle"
@@ -74,7 +73,7 @@ export function ChoiceForm({ texts: t, read, onChange }: Props) {
               : undefined
           }
           decimal
-          suffix={units.litreUnit}
+          suffix={units.volume.unit}
         />
       </div>
       <Choice

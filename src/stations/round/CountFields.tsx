@@ -40,7 +40,7 @@ export function CountFields({ texts: t, read, onChange }: Props) {
           onChange={(pumpLitres) => onChange({ pumpLitres })}
           error={read.errors.pumpLitres}
           decimal
-          suffix={units.litreUnit}
+          suffix={units.volume.unit}
         />
       ) : t.by === "scoops" ? (
         <Counter
@@ -48,7 +48,7 @@ export function CountFields({ texts: t, read, onChange }: Props) {
           count={t.scoops}
           each={t.scoopLitres}
           error={read.errors.scoopLitres}
-          suffix={units.litreUnit}
+          suffix={units.volume.unit}
           onCount={(scoops) => onChange({ scoops })}
           onEach={(scoopLitres) => onChange({ scoopLitres })}
         />
@@ -58,7 +58,7 @@ export function CountFields({ texts: t, read, onChange }: Props) {
           count={t.jerrycans}
           each={t.jerrycanLitres}
           error={read.errors.jerrycanLitres}
-          suffix={units.litreUnit}
+          suffix={units.volume.unit}
           onCount={(jerrycans) => onChange({ jerrycans })}
           onEach={(jerrycanLitres) => onChange({ jerrycanLitres })}
         />

@@ -1,10 +1,10 @@
 "use client";
 import { useState } from "react";
 import type { RoundState } from "@/core/ledger";
-import { formatNumber, MS_PER_MINUTE, parseKilometres, parseMinutes } from "@/core/units";
-import { useForgetKept, useNumber, useTell, useUnits, YardLink } from "@/desk";
+import { MS_PER_MINUTE } from "@/core/units";
+import { NumberField, useAmount, useForgetKept, useTell, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
-import { Button, Choice, TextField } from "@/ui";
+import { Button, Choice } from "@/ui";
 import { accessWords, clock, roughLitres, sourceName } from "@/ui/words";
 import { draftsOf } from "./stopForm";
 
@@ -24,7 +24,7 @@ export function DriveView({ round }: { round: RoundState }) {
       </h1>
       <p className="text-ink-2">
         Set off at {clock(round.startedAt)}; {units.litres(taken)} taken so far
-        {place ? `, ${formatNumber(place.payloadLeftKg, 0)} kg left to load` : ""}.
+        {place ? `, ${units.kg(place.payloadLeftKg)} left to load` : ""}.
       </p>
       <ol className="mt-3 flex flex-col gap-2">
         {stops.map((s, i) => {
@@ -68,15 +68,16 @@ const LAST_STOP = "last-stop";
 /** The end of it: the kilometres are shared among the sources that gave oil, so that each shows its true cost. */
 function HomeAgain({ round, left }: { round: RoundState; left: number }) {
   const { view } = useYard();
+  const units = useUnits();
   const tell = useTell();
   const forget = useForgetKept();
   const [refused, setRefused] = useState<string | null>(null);
   const planned = round.round.forecast?.km;
   const minutes = Math.max(0, (Date.parse(view.at) - Date.parse(round.startedAt)) / MS_PER_MINUTE);
-  const km = useNumber(planned === undefined ? "" : String(Math.round(planned * 10) / 10), parseKilometres);
+  const km = useAmount(units.distance, planned ?? null);
   const lastCalled = round.round.stops.findLast((s) => round.called.has(s.source))?.source;
   const [stands, setStands] = useState(round.round.ends === "last-stop" ? LAST_STOP : HOME);
-  const took = useNumber(String(Math.round(minutes)), parseMinutes);
+  const took = useAmount(units.duration, Math.round(minutes));
 
   const end = async (): Promise<void> => {
     const wrong = (n: typeof km): boolean => n.text.trim() !== "" && (n.value === null || n.value < 0);
@@ -110,8 +111,8 @@ function HomeAgain({ round, left }: { round: RoundState; left: number }) {
         The end of it
       </h2>
       <div className="mt-1 grid grid-cols-2 gap-2">
-        <TextField label="Way" value={km.text} onChange={km.set} error={km.error} decimal suffix="km" />
-        <TextField label="Took" value={took.text} onChange={took.set} error={took.error} decimal suffix="min" />
+        <NumberField label="Way" of={km} />
+        <NumberField label="Took" of={took} />
       </div>
       {round.round.by !== null && lastCalled ? (
         <div className="mt-2">

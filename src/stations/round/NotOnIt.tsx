@@ -1,7 +1,6 @@
 "use client";
 import type { SourceId } from "@/core/ledger";
 import { mapSpot } from "@/core/readings/rounds/roundQuestion";
-import { formatKilometres } from "@/core/units";
 import { useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Button, buttonClass } from "@/ui";
@@ -39,7 +38,7 @@ export function NotOnIt({ others, leftOut, planned, onPutIn }: Props) {
                 <span className="text-[14px] text-ink-2">
                   {leftOut.includes(id) ? "left out by you" : whyNot(id, planned)}; about{" "}
                   {roughLitres(s?.waiting.now.mean ?? 0, units)}
-                  {away ? `, ${formatKilometres(Math.hypot(away.eastKm, away.northKm))} away` : ""};{" "}
+                  {away ? `, ${units.km(Math.hypot(away.eastKm, away.northKm))} away` : ""};{" "}
                   {accessWords(s?.source.access)}
                 </span>
               </span>

@@ -5,7 +5,7 @@ import { asRoundId } from "@/core/ledger/named";
 import { HOME, roomAlong } from "@/core/readings/rounds/roundQuestion";
 import { staysApart } from "@/core/readings/terms";
 import { onEarth } from "@/core/rounds";
-import { formatClock, formatKilometres, formatMinutes } from "@/core/units";
+import { formatClock, formatMinutes } from "@/core/units";
 import { useTell, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, fileName, type MapSpot, SchematicMap, saveFile } from "@/ui";
@@ -23,7 +23,7 @@ export function PlanView() {
   const { view, now, newId } = useYard();
   const units = useUnits();
   const tell = useTell();
-  const [texts, setTexts] = useState(() => firstTexts(view));
+  const [texts, setTexts] = useState(() => firstTexts(view, units));
   const [leftOut, setLeftOut] = useState<readonly SourceId[]>([]);
   const [order, setOrder] = useState<readonly SourceId[] | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
@@ -70,7 +70,7 @@ export function PlanView() {
 
   const setOff = async (): Promise<void> => {
     if (!plan) return;
-    const said = `Set off: ${ids.length === 1 ? "one stop" : `${ids.length} stops`}, about ${formatKilometres(plan.km)}.`;
+    const said = `Set off: ${ids.length === 1 ? "one stop" : `${ids.length} stops`}, about ${units.km(plan.km)}.`;
     setRefused(
       await tell(
         {
@@ -149,11 +149,11 @@ export function PlanView() {
                 homeName={view.settings.yardName}
                 points={points}
                 route={route}
-                kilometres={(km) => formatKilometres(km)}
+                kilometres={(km) => units.km(km)}
                 label={
                   ids.length === 0
                     ? "Map: no round yet"
-                    : `Map of the round: ${[startName, ...stops.map((s) => s.name), choice.ends === "last-stop" ? "" : endName].filter(Boolean).join(", ")}; ${formatKilometres(plan?.km ?? 0)}`
+                    : `Map of the round: ${[startName, ...stops.map((s) => s.name), choice.ends === "last-stop" ? "" : endName].filter(Boolean).join(", ")}; ${units.km(plan?.km ?? 0)}`
                 }
               />
             </div>

@@ -1,7 +1,7 @@
 "use client";
 import type { SourceId } from "@/core/ledger";
 import type { RoundPlan } from "@/core/rounds";
-import { formatKilometres, formatMinutes } from "@/core/units";
+import { formatMinutes } from "@/core/units";
 import { useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { type MapPoint, type MapSpot, SchematicMap } from "@/ui";
@@ -28,7 +28,7 @@ export function RoundSheet({ day, ids, stops, plan, points, route }: Props) {
         {view.settings.yardName}: round of {dayName(day)}
       </h1>
       <p>
-        About {units.litres(plan.litres)}, {formatKilometres(plan.km)}, {formatMinutes(plan.hours * 60)}.
+        About {units.litres(plan.litres)}, {units.km(plan.km)}, {formatMinutes(plan.hours * 60)}.
       </p>
       <table className="mt-2 w-full border-collapse text-left text-[13px]">
         <thead>
@@ -69,7 +69,7 @@ export function RoundSheet({ day, ids, stops, plan, points, route }: Props) {
           homeName={view.settings.yardName}
           points={points}
           route={route}
-          kilometres={(km) => formatKilometres(km)}
+          kilometres={(km) => units.km(km)}
           label="Map of the round"
         />
       </div>

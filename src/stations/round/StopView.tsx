@@ -35,7 +35,7 @@ export function StopView({ source: s, round }: Props) {
   const tell = useTell();
   const router = useRouter();
   const href = useHref();
-  const first = useMemo(() => firstStopTexts(s.source), [s.source]);
+  const first = useMemo(() => firstStopTexts(s.source, units), [s.source, units]);
   const { id } = round.round;
   const [t, keep, forget] = useKept<StopTexts>(`${draftsOf(id)}${s.source.id}`, first);
   const [refused, setRefused] = useState<string | null>(null);
@@ -131,7 +131,7 @@ export function StopView({ source: s, round }: Props) {
           onChange={(left) => set({ left })}
           error={read.errors.left}
           decimal
-          suffix={units.litreUnit}
+          suffix={units.volume.unit}
         />
       </div>
 

@@ -1,7 +1,7 @@
 "use client";
 import type { RoundChoice } from "@/core/readings";
 import type { RoundPlan } from "@/core/rounds";
-import { formatKilometres, formatMinutes, formatNumber } from "@/core/units";
+import { formatMinutes, formatNumber } from "@/core/units";
 import { useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Row } from "@/ui";
@@ -30,14 +30,14 @@ export function Totals({ planned, choice, room, own }: Props) {
       {planned.progress !== null && planned.progress > 0 ? <Working planned={planned} /> : null}
       <dl>
         <Row name="Brings about" value={units.litres(plan.litres)} />
-        <Row name="Way" value={formatKilometres(plan.km)} />
+        <Row name="Way" value={units.km(plan.km)} />
         <Row name="Takes" value={formatMinutes(plan.hours * 60)} />
         <Row name="Saves, less the way" value={units.money(plan.value)} />
       </dl>
       {own && best ? <p className="mt-1">{costWords(plan, best, units)}</p> : null}
       {place?.range ? (
         <p className="mt-1 text-[14px] text-ink-2">
-          {place.place.name} gets about {formatKilometres(place.range.km)} on what is in the tanks and aboard.
+          {place.place.name} gets about {units.km(place.range.km)} on what is in the tanks and aboard.
           {place.range.km < plan.km ? <b className="text-stop"> That is less than this round.</b> : ""}
         </p>
       ) : null}
@@ -78,7 +78,7 @@ function limitsMet(
   return [
     kitchen > choice.settlingRoomLitres - NEAR ? `the settling room, ${units.litres(choice.settlingRoomLitres)}` : "",
     kitchen > room.kitchenLitres - NEAR ? `the containers, ${units.litres(room.kitchenLitres)}` : "",
-    plan.litres > choice.payloadKg - NEAR ? `the payload, ${formatNumber(choice.payloadKg, 0)} kg` : "",
+    plan.litres > choice.payloadKg - NEAR ? `the payload, ${units.kg(choice.payloadKg)}` : "",
     plan.hours > choice.hours - 0.05 ? `the hours, ${formatMinutes(choice.hours * 60)}` : "",
   ].filter(Boolean);
 }
@@ -90,5 +90,5 @@ function costWords(plan: RoundPlan, best: RoundPlan, units: Units): string {
   const minutes = (plan.hours - best.hours) * 60;
   if (Math.abs(value) < 0.005 && Math.abs(km) < 0.05) return "Your order is as good as the best.";
   const more = (amount: number, words: string): string => `${words} ${amount >= 0 ? "more" : "less"}`;
-  return `Your order: ${more(km, formatKilometres(Math.abs(km)))} and ${more(minutes, formatMinutes(Math.abs(minutes)))} than the best, ${units.money(Math.abs(value))} ${value >= 0 ? "lost" : "won"}.`;
+  return `Your order: ${more(km, units.km(Math.abs(km)))} and ${more(minutes, formatMinutes(Math.abs(minutes)))} than the best, ${units.money(Math.abs(value))} ${value >= 0 ? "lost" : "won"}.`;
 }

@@ -2,9 +2,9 @@ import { addDays, getISODay } from "date-fns";
 import type { PlaceId, SourceId } from "@/core/ledger";
 import type { RoundChoice } from "@/core/readings";
 import { settlingRoom } from "@/core/readings/rounds/roundQuestion";
-import { formatClock, parseClock, parseMinutes, parsePlain } from "@/core/units";
+import { formatClock, parseClock } from "@/core/units";
 import type { YardView } from "@/core/view";
-import { type Units, wordQuantityError } from "@/ui/words";
+import { type Typed, type Units, wordQuantityError } from "@/ui/words";
 
 /** What a round is planned from, as typed. */
 export interface ChoiceTexts {
@@ -28,7 +28,7 @@ const placeOf = (by: string): PlaceId | null => (by === NO_PLACE ? null : (by as
 export const settlesAt = (by: string, ends: RoundChoice["ends"]): PlaceId | null =>
   ends === "home" ? null : placeOf(by);
 
-export function firstTexts(view: YardView): ChoiceTexts {
+export function firstTexts(view: YardView, units: Units): ChoiceTexts {
   const first = view.places[0];
   const now = new Date(view.at);
   const minutes = Math.ceil((now.getHours() * 60 + now.getMinutes()) / ROUNDED_MINUTES) * ROUNDED_MINUTES;
@@ -37,7 +37,7 @@ export function firstTexts(view: YardView): ChoiceTexts {
     by: first?.place.id ?? NO_PLACE,
     day: "today",
     leaves: formatClock(Math.min(minutes, 23 * 60 + 55)),
-    hours: String(view.settings.roundHours),
+    hours: units.hours.text(view.settings.roundHours),
     payload: "",
     settling: "",
     ends,
@@ -61,17 +61,17 @@ export function readChoice(t: ChoiceTexts, leftOut: readonly SourceId[], view: Y
   const place = view.places.find((p) => p.place.id === by);
   const payloadKg = place?.payloadLeftKg ?? CAR_KG;
   const room = settlingRoom(view, settlesAt(t.by, t.ends));
-  const typed = (field: string, text: string, read: (x: string) => ReturnType<typeof parsePlain>): number | null => {
+  const typed = (field: string, text: string, read: Typed["parse"]): number | null => {
     if (text.trim() === "") return null;
     const found = read(text);
     if (!found.ok) errors[field] = wordQuantityError(found.error);
     else if (found.value < 0) errors[field] = "It cannot be less than nothing.";
     return found.ok && found.value >= 0 ? found.value : null;
   };
-  const hours = hoursOf(t.hours, errors);
-  const payload = typed("payload", t.payload, parsePlain);
+  const hours = hoursOf(t.hours, errors, units);
+  const payload = typed("payload", t.payload, units.mass.parse);
   if (payload !== null && payload > MOST_KG) errors.payload = "That is more than any van carries.";
-  const settling = typed("settling", t.settling, units.parseLitres);
+  const settling = typed("settling", t.settling, units.volume.parse);
   const day = t.day === "today" ? new Date(view.at) : addDays(new Date(view.at), 1);
   return {
     errors,
@@ -95,19 +95,17 @@ export function readChoice(t: ChoiceTexts, leftOut: readonly SourceId[], view: Y
 const MOST_KG = 20_000;
 const MOST_HOURS = 24;
 
-function hoursOf(text: string, errors: Record<string, string>): number | null {
-  const bare = /^[\d.,\s]+$/.test(text);
-  const read = bare ? parsePlain(text) : parseMinutes(text);
+function hoursOf(text: string, errors: Record<string, string>, units: Units): number | null {
+  const read = units.hours.parse(text);
   if (!read.ok) {
     errors.hours = wordQuantityError(read.error);
     return null;
   }
-  const hours = bare ? read.value : read.value / 60;
-  if (hours < 0.25 || hours > MOST_HOURS) {
+  if (read.value < 0.25 || read.value > MOST_HOURS) {
     errors.hours = "Between a quarter of an hour and 24 hours.";
     return null;
   }
-  return hours;
+  return read.value;
 }
 
 /** A day cannot be set off into at its very end. */

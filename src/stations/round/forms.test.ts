@@ -16,7 +16,7 @@ const sourceOf = (id: string) => {
 };
 
 describe("what a round is planned from, as typed", () => {
-  const read = (more: Partial<ChoiceTexts>) => readChoice({ ...firstTexts(view), ...more }, [], view, units);
+  const read = (more: Partial<ChoiceTexts>) => readChoice({ ...firstTexts(view, units), ...more }, [], view, units);
   it("begins with the trailer, now, the yard's hours, and what can settle", () => {
     const { choice, errors } = read({});
     expect(errors).toEqual({});
@@ -59,7 +59,13 @@ describe("at a stop", () => {
   const beacon = sourceOf("beacon");
   const containers = containersFor(view, "trailer" as never, "good");
   const read = (more: Partial<StopTexts>, source = beacon) =>
-    readStop(source, { ...firstStopTexts(source.source), look: "clear", ...more }, "r" as never, containers, units);
+    readStop(
+      source,
+      { ...firstStopTexts(source.source, units), look: "clear", ...more },
+      "r" as never,
+      containers,
+      units,
+    );
 
   it("counts jerrycans, scoops or the pump's litres, and owes the price for them", () => {
     expect(read({ jerrycans: 2.5 })).toMatchObject({ litres: 50, paidText: "7.5" });
@@ -92,20 +98,21 @@ describe("at a stop", () => {
     expect(names("engine", "trailer")).toEqual(["Grey can", "Trailer drum"]);
     expect(names("engine", null)[0]).toBe("Black tin");
     expect(names("good", null)[0]).not.toBe("Black tin");
-    const kindOf = (more: Partial<StopTexts>) => lotKind({ ...firstStopTexts(beacon.source), look: "clear", ...more });
+    const kindOf = (more: Partial<StopTexts>) =>
+      lotKind({ ...firstStopTexts(beacon.source, units), look: "clear", ...more });
     expect(kindOf({})).toBe("good");
     expect(kindOf({ look: "wet" })).toBe("doubtful");
     expect(kindOf({ check: { smell: "fried", fried: "engine", bottomWater: "none" } })).toBe("engine");
   });
   it("judges nothing before the jar, but petrol by its smell alone", () => {
-    const fresh = firstStopTexts(beacon.source);
+    const fresh = firstStopTexts(beacon.source, units);
     expect(verdictOf(fresh)).toBeNull();
     expect(verdictOf({ ...fresh, check: { ...fresh.check, smell: "solvent" } })?.verdict).toBe("refuse");
   });
   it("learns what a fresh source gives, once", () => {
     const puffin = sourceOf("puffin").source;
     const texts: StopTexts = {
-      ...firstStopTexts(puffin),
+      ...firstStopTexts(puffin, units),
       look: "clear",
       check: { smell: "fried", fried: "meat", bottomWater: "none" },
     };
@@ -115,7 +122,7 @@ describe("at a stop", () => {
       dirt: "meaty-fryer",
     });
     expect(learned(beacon.source, texts, "canola")).toBeNull();
-    expect(firstStopTexts(sourceOf("slip").source).check.fried).toBe("engine");
+    expect(firstStopTexts(sourceOf("slip").source, units).check.fried).toBe("engine");
     expect(sourceOf("slip").source.id satisfies SourceId).toBe("slip");
   });
 });

@@ -29,10 +29,17 @@ export interface StopTexts {
   readonly reason: string;
 }
 
+/** What they hold where nobody has said otherwise, in the unit that is typed. */
+const USUAL_CANS = {
+  litres: { scoop: "2", jerrycan: "20" },
+  gallons: { scoop: "0.5", jerrycan: "5" },
+} as const;
+
 /** Where a round's half-filled stops are kept. */
 export const draftsOf = (round: RoundId): string => `brisk-barrel stop ${round} `;
 
-export function firstStopTexts(source: Source): StopTexts {
+export function firstStopTexts(source: Source, units: Units): StopTexts {
+  const usual = USUAL_CANS[units.volume.unit === "L" ? "litres" : "gallons"];
   return {
     look: "",
     check: {
@@ -43,9 +50,9 @@ export function firstStopTexts(source: Source): StopTexts {
     fluid: source.fluid ?? "",
     by: "jerrycans",
     scoops: 0,
-    scoopLitres: "2",
+    scoopLitres: usual.scoop,
     jerrycans: 0,
-    jerrycanLitres: "20",
+    jerrycanLitres: usual.jerrycan,
     pumpLitres: "",
     to: "",
     left: "",
@@ -112,7 +119,7 @@ export function readStop(
   const owed = price === undefined || litres === null ? "" : String(Math.round(price * litres * 100) / 100);
   const paidText = t.paid ?? owed;
   const paid = paidText.trim() === "" ? 0 : paidOf(paidText, errors);
-  const leftLitres = t.left.trim() === "" ? undefined : (positive("left", t.left, units.parseLitres) ?? undefined);
+  const leftLitres = t.left.trim() === "" ? undefined : (positive("left", t.left, units.volume.parse) ?? undefined);
   if (t.look === "") errors.look = "Hold a jar to the light first.";
   const check = t.look === "" ? null : { ...t.check, look: t.look };
   const complete = check && litres !== null && litres > 0 && to && paid !== null && Object.keys(errors).length === 0;
@@ -159,10 +166,10 @@ function litresCounted(
   units: Units,
 ): number | null {
   if (t.by === "pump")
-    return t.pumpLitres.trim() === "" ? null : positive("pumpLitres", t.pumpLitres, units.parseLitres);
+    return t.pumpLitres.trim() === "" ? null : positive("pumpLitres", t.pumpLitres, units.volume.parse);
   const [count, each, field] =
     t.by === "scoops" ? [t.scoops, t.scoopLitres, "scoopLitres"] : [t.jerrycans, t.jerrycanLitres, "jerrycanLitres"];
-  const litresEach = positive(field as string, each as string, units.parseLitres);
+  const litresEach = positive(field as string, each as string, units.volume.parse);
   return litresEach === null ? null : Math.round((count as number) * litresEach * 100) / 100;
 }
 

@@ -2,10 +2,10 @@
 import type { Settings } from "@/core/ledger";
 import type { PlaceView } from "@/core/readings";
 import { mapSpot } from "@/core/readings/rounds/roundQuestion";
-import { formatKilometres, formatNumber } from "@/core/units";
 import { useLog, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Button } from "@/ui";
+import type { Units } from "@/ui/words";
 
 /** The van, bus or trailer: what is aboard, what it may still carry, how far it gets. */
 export function Places() {
@@ -46,25 +46,21 @@ function Place({ place: p }: { place: PlaceView }) {
         </Button>
       </div>
       <p className="text-[14px]">
-        {units.litres(p.litresAboard)} aboard, {formatNumber(p.payloadLeftKg, 0)} kg of{" "}
-        {formatNumber(p.place.payloadKg, 0)} kg left to load
+        {units.litres(p.litresAboard)} aboard, {units.kg(p.payloadLeftKg)} of {units.kg(p.place.payloadKg)} left to load
       </p>
-      <p className="text-[14px] text-ink-2">{standsWords(p, view.settings.home)}</p>
+      <p className="text-[14px] text-ink-2">{standsWords(p, view.settings.home, units)}</p>
       {p.range ? (
         <p className="text-[14px] text-ink-2">
-          {units.litres(p.range.litres)} of fuel: about {formatKilometres(p.range.km)} at{" "}
-          {formatNumber(p.range.litresPer100Km, 1)} L on 100 km,{" "}
-          {p.range.measuredKm > 0 ? `measured on ${formatKilometres(p.range.measuredKm)}` : "as you said"}
+          {units.litres(p.range.litres)} of fuel: about {units.km(p.range.km)}, {units.economy(p.range.litresPer100Km)},{" "}
+          {p.range.measuredKm > 0 ? `measured on ${units.km(p.range.measuredKm)}` : "as you said"}
         </p>
       ) : null}
     </li>
   );
 }
 
-function standsWords({ place }: PlaceView, home: Settings["home"]): string {
+function standsWords({ place }: PlaceView, home: Settings["home"], units: Units): string {
   if (!place.spot) return "Stands at home.";
   const spot = mapSpot(place.spot, home);
-  return spot
-    ? `Stands ${formatKilometres(Math.hypot(spot.eastKm, spot.northKm))} from home.`
-    : "Stands away from home.";
+  return spot ? `Stands ${units.km(Math.hypot(spot.eastKm, spot.northKm))} from home.` : "Stands away from home.";
 }

@@ -166,10 +166,9 @@ const placeFields = (of: (view: YardView, v: Values) => Place | undefined): Fiel
     first: (view, v) => of(view, v)?.kind ?? "trailer",
   },
   {
-    kind: "number",
+    kind: "kg",
     name: "payloadKg",
     label: "May carry",
-    suffix: "kg",
     first: (view, v) => of(view, v)?.payloadKg ?? 300,
   },
   {

@@ -1,10 +1,10 @@
 "use client";
 import { memo } from "react";
 import type { VesselView } from "@/core/readings";
-import { formatMillimetres } from "@/core/units";
 import { useUnits } from "@/desk";
 import { VesselDrawing, vesselWords } from "@/ui";
 import { widestMm } from "@/ui/drawing/outline";
+import type { Units } from "@/ui/words";
 import { StickHandles } from "./StickHandles";
 import type { DipDraft } from "./useDip";
 
@@ -31,7 +31,7 @@ interface Props {
 export const CutAway = memo(function CutAway({ vessel: v, dip }: Props) {
   const units = useUnits();
   const pxPerMm = Math.min(TALL_PX / v.vessel.rimMm, widestPx() / widestMm(v.vessel));
-  const labels = spread(labelsOf(v, units.litres(v.litres)), v.vessel.rimMm, pxPerMm);
+  const labels = spread(labelsOf(v, units), v.vessel.rimMm, pxPerMm);
   const width = widestMm(v.vessel) * pxPerMm + 28;
   const height = v.vessel.rimMm * pxPerMm + 24;
   const lowest = Math.max(height, (labels.at(-1)?.y ?? 0) + LINE_PX);
@@ -110,18 +110,18 @@ function Above({ x, y, text }: { x: number; y: number; text: string }) {
   );
 }
 
-function labelsOf(v: VesselView, litres: string): Label[] {
-  const labels: Label[] = [{ mm: v.surfaceMm, text: `oil ${formatMillimetres(v.surfaceMm)}, ${litres}` }];
+function labelsOf(v: VesselView, units: Units): Label[] {
+  const labels: Label[] = [{ mm: v.surfaceMm, text: `oil ${units.mm(v.surfaceMm)}, ${units.litres(v.litres)}` }];
   for (const f of v.settling?.fronts ?? [])
     if (f.clearedAboveMm > (v.settling?.drawOffMm ?? 0) && f.clearedAboveMm < v.surfaceMm - 1)
       labels.push({
         mm: f.clearedAboveMm,
-        text: `${isNarrow() ? f.name.replace(SIZE, "") : f.name} gone above ${Math.round(f.clearedAboveMm)}`,
+        text: `${isNarrow() ? f.name.replace(SIZE, "") : f.name} gone above ${units.mm(f.clearedAboveMm)}`,
       });
   if (v.settling && v.vessel.role !== "raw")
     labels.push({
       mm: v.settling.drawOffMm,
-      text: `draw off here, ${formatMillimetres(v.settling.drawOffMm)}`,
+      text: `draw off here, ${units.mm(v.settling.drawOffMm)}`,
       strong: true,
     });
   const names = { fat: "fat line", water: "water", sludge: "sludge", scum: "scum floats above" } as const;

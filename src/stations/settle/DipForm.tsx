@@ -1,7 +1,7 @@
 "use client";
 import type { Draft } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
-import { NumberField, useNumber, useUnits } from "@/desk";
+import { NumberField, useAmount, useUnits } from "@/desk";
 import { TextField } from "@/ui";
 import { KeepOrDrop } from "./KeepOrDrop";
 import { type DipDraft, type DipField, LINE_NAMES, LINES } from "./useDip";
@@ -11,7 +11,7 @@ const FIELDS: readonly DipField[] = [...LINES, "scumMm"];
 /** The lines of a dip, typed here or dragged on the drawing; only what was read is logged. */
 export function DipForm({ vessel: v, dip }: { vessel: VesselView; dip: DipDraft }) {
   const units = useUnits();
-  const celsius = useNumber("", units.parseCelsius);
+  const celsius = useAmount(units.temperature, null);
   const nothing = Object.keys(dip.read).length === 0 && celsius.value === null;
   const wrong = Object.keys(dip.errors).length > 0 || (celsius.text.trim() !== "" && celsius.value === null);
   const draft: Draft = {
@@ -29,7 +29,7 @@ export function DipForm({ vessel: v, dip }: { vessel: VesselView; dip: DipDraft 
         Dip {v.vessel.name}
       </h2>
       <p className="text-[14px] text-ink-2">
-        Drag a line on the drawing, or type it: mm from the bottom. Leave empty what you did not read.
+        Drag a line on the drawing, or type it: {units.length.unit} from the bottom. Leave empty what you did not read.
       </p>
       <div className="mt-1 grid grid-cols-2 gap-2">
         {FIELDS.map((field) => (
@@ -39,11 +39,12 @@ export function DipForm({ vessel: v, dip }: { vessel: VesselView; dip: DipDraft 
             value={dip.texts[field] ?? ""}
             onChange={(t) => dip.type(field, t)}
             error={dip.errors[field]}
+            hint={dip.read[field] === undefined ? undefined : units.length.echo(dip.read[field])}
             decimal
-            suffix="mm"
+            suffix={units.length.unit}
           />
         ))}
-        <NumberField label="Oil at" of={celsius} suffix={units.celsiusUnit} />
+        <NumberField label="Oil at" of={celsius} />
       </div>
       <KeepOrDrop
         draft={nothing || wrong ? null : draft}

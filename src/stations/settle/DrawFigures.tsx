@@ -1,6 +1,6 @@
 "use client";
 import type { Settling, VesselView } from "@/core/readings";
-import { formatMillimetres, formatMinutes, formatNumber } from "@/core/units";
+import { formatMinutes, formatNumber } from "@/core/units";
 import { useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Row } from "@/ui";
@@ -38,16 +38,14 @@ export function DrawFigures({ vessel: v, settling: s, plan, marginMm, hole }: Pr
       {range ? <p className="text-right text-[14px] text-ink-2">{range}</p> : null}
       <p className="font-plate text-[36px] leading-tight font-semibold">
         {units.litres(plan?.litres ?? 0)}{" "}
-        <span className="text-[19px] font-medium text-ink-2">
-          above {formatMillimetres(plan?.lineMm ?? s.drawOffMm)}
-        </span>
+        <span className="text-[19px] font-medium text-ink-2">above {units.mm(plan?.lineMm ?? s.drawOffMm)}</span>
       </p>
       <dl>
         <Row
           name={hole ? "Hole at" : "Suction at"}
-          value={formatMillimetres((hole ? plan?.holeMm : plan?.lineMm) ?? s.drawOffMm)}
+          value={units.mm((hole ? plan?.holeMm : plan?.lineMm) ?? s.drawOffMm)}
         />
-        <Row name="Top of what stays + your margin" value={`${Math.round(s.muckTopMm)} + ${Math.round(marginMm)} mm`} />
+        <Row name="Top of what stays + your margin" value={`${units.mm(s.muckTopMm)} + ${units.mm(marginMm)}`} />
         <Row
           name="Fines still hanging above it"
           value={hanging < NOTHING ? "nothing" : `about ${formatNumber(hanging * 100, 0)} %`}

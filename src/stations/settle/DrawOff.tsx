@@ -1,16 +1,16 @@
 "use client";
 import { useState } from "react";
 import type { Settling, VesselView } from "@/core/readings";
-import { formatMillimetres, formatMinutes, parseMillimetres } from "@/core/units";
+import { formatMinutes } from "@/core/units";
 import {
   dropFlow,
   IntoChoice,
   keepFlow,
   NumberField,
   type NumberInput,
+  useAmount,
   useKept,
   useNote,
-  useNumber,
   useUnits,
   YardLink,
 } from "@/desk";
@@ -60,7 +60,7 @@ export function DrawOff({ vessel: v, settling: s, celsius }: Props) {
   const [chosen, setChosen] = useState(draw.to || first);
   const target = targets.find((t) => t.vessel.id === chosen);
   const pipework = usePipework();
-  const margin = useNumber(String(view.settings.marginMm), parseMillimetres);
+  const margin = useAmount(units.length, view.settings.marginMm);
   // A draw under way ends where it was begun for, whatever is typed meanwhile.
   const marginMm = draw.startedAt === null ? (margin.value ?? view.settings.marginMm) : draw.marginMm;
   const room = target ? target.capacityLitres - target.litres : 0;
@@ -75,7 +75,7 @@ export function DrawOff({ vessel: v, settling: s, celsius }: Props) {
       vessel: v.vessel.id,
       name: v.vessel.name,
       endsAt: new Date(Date.parse(startedAt) + plan.end.seconds * 1000).toISOString(),
-      because: `Then: ${endWords(plan, target.vessel.name)}.`,
+      because: `Then: ${endWords(plan, target.vessel.name, units)}.`,
     });
   };
 
@@ -105,8 +105,8 @@ export function DrawOff({ vessel: v, settling: s, celsius }: Props) {
       ) : null}
       {plan?.holeTooLow ? (
         <p className="mt-2 text-[15px] text-stop">
-          The hole lies in what must stay. Close it before the level comes near {formatMillimetres(plan.lineMm)}, or it
-          drags the layer along.
+          The hole lies in what must stay. Close it before the level comes near {units.mm(plan.lineMm)}, or it drags the
+          layer along.
         </p>
       ) : null}
       {draw.got === null ? (
@@ -146,21 +146,19 @@ export function DrawOff({ vessel: v, settling: s, celsius }: Props) {
 
 function MarginField({ margin, usualMm }: { margin: NumberInput; usualMm: number }) {
   const note = useNote();
+  const units = useUnits();
   const { value } = margin;
   return (
     <>
-      <NumberField label="Margin above what stays" of={margin} suffix="mm" />
+      <NumberField label="Margin above what stays" of={margin} />
       {value !== null && value !== usualMm ? (
         <Button
           className="mt-2"
           onClick={() =>
-            note(
-              { kind: "settings", data: { marginMm: value } },
-              `Your margin is ${formatMillimetres(value)} from now on.`,
-            )
+            note({ kind: "settings", data: { marginMm: value } }, `Your margin is ${units.mm(value)} from now on.`)
           }
         >
-          Always {formatMillimetres(value)}
+          Always {units.mm(value)}
         </Button>
       ) : null}
     </>

@@ -2,8 +2,7 @@
 import { useState } from "react";
 import type { Draft } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
-import { parseMillimetres } from "@/core/units";
-import { NumberField, useNumber, useUnits } from "@/desk";
+import { NumberField, useAmount, useUnits } from "@/desk";
 import { Choice, ClarityJar } from "@/ui";
 import { CLARITY } from "@/ui/words";
 import { KeepOrDrop } from "./KeepOrDrop";
@@ -11,8 +10,8 @@ import { KeepOrDrop } from "./KeepOrDrop";
 /** A jar filled at a height and held to the light, before a printed page. */
 export function JarForm({ vessel: v, onDone }: { vessel: VesselView; onDone: () => void }) {
   const units = useUnits();
-  const at = useNumber(String(Math.round(v.settling?.drawOffMm ?? 0)), parseMillimetres);
-  const celsius = useNumber("", units.parseCelsius);
+  const at = useAmount(units.length, Math.round(v.settling?.drawOffMm ?? 0));
+  const celsius = useAmount(units.temperature, null);
   const [step, setStep] = useState<string>("");
   const wrong = at.value === null || (celsius.text.trim() !== "" && celsius.value === null);
   const draft: Draft = {
@@ -47,8 +46,8 @@ export function JarForm({ vessel: v, onDone }: { vessel: VesselView; onDone: () 
         />
       </div>
       <div className="mt-2 grid grid-cols-2 gap-2">
-        <NumberField label="Filled at" of={at} suffix="mm" />
-        <NumberField label="Oil at" of={celsius} suffix={units.celsiusUnit} />
+        <NumberField label="Filled at" of={at} />
+        <NumberField label="Oil at" of={celsius} />
       </div>
       <KeepOrDrop
         draft={step === "" || wrong ? null : draft}

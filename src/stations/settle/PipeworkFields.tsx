@@ -1,6 +1,6 @@
 "use client";
 import type { VesselView } from "@/core/readings";
-import { type NumberInput, Why } from "@/desk";
+import { type NumberInput, useUnits, Why } from "@/desk";
 import { Choice, TextField } from "@/ui";
 import { thicknessWords } from "@/ui/words";
 import { type DrawPlan, whyDraw } from "./drawPlan";
@@ -15,6 +15,7 @@ interface Props {
 
 /** How it is drawn: a hose over the rim, or a hole in the side. */
 export function PipeworkFields({ pipework: p, vessel, plan, celsius }: Props) {
+  const units = useUnits();
   const field = (label: string, of: PipeField, input: NumberInput) => (
     <TextField
       label={label}
@@ -22,13 +23,14 @@ export function PipeworkFields({ pipework: p, vessel, plan, celsius }: Props) {
       onChange={(t) => p.set(of, input, t)}
       error={input.error}
       decimal
-      suffix="mm"
+      suffix={input.unit}
+      hint={input.echo}
     />
   );
   return (
     <details className="mt-2">
       <summary className="min-h-[var(--target)] cursor-pointer content-center text-[15px]">
-        Through a {p.kept.diameterMm} mm {p.kept.way}
+        Through a {units.mm(p.kept.diameterMm)} {p.kept.way}
       </summary>
       <Choice
         label="Drawn through"

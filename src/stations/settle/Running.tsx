@@ -27,7 +27,7 @@ export function Running({ plan, startedAt, into, onStop }: Props) {
   const stage = left <= 0 ? "over" : left <= WARN_SECONDS ? "soon" : "running";
   const litres = litresAfter(schedule.points, Math.min(seconds, end.seconds));
   const endsAt = clock(new Date(Date.parse(startedAt) + end.seconds * 1000).toISOString());
-  const why = endWords(plan, into);
+  const why = endWords(plan, into, units);
   return (
     <section
       aria-labelledby="running-title"

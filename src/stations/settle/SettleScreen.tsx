@@ -37,7 +37,7 @@ function OneVessel({ vessel: v, all }: { vessel: VesselView; all: readonly Vesse
   const { view } = useYard();
   const units = useUnits();
   const bench = useSettleBench(v.vessel.id);
-  const dip = useDip(v);
+  const dip = useDip(v, units.length);
   const since = v.stirredAt ? `, ${standingDays(v.stirredAt, view.at)}` : "";
   const sources = usePast(v.vessel.id)?.from ?? [];
   const from = sources.length > 0 ? ` from ${sources.slice(0, 3).join(", ")}` : "";

@@ -4,7 +4,7 @@ import type { VesselView } from "@/core/readings";
 import { heldUm, settlerDay, USUAL_SETTLER } from "@/core/readings/settle/settler";
 import { type FeedWarmth, FINES_KG_PER_M3, feedWarmth, litresPerHourOfDrops } from "@/core/settling";
 import { formatMinutes, formatNumber, parsePlain } from "@/core/units";
-import { NumberField, useLog, useNumber, useUnits, Why } from "@/desk";
+import { NumberField, useAmount, useLog, useNumber, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Caution, Row, TextField } from "@/ui";
 import { standingDays } from "@/ui/words";
@@ -38,7 +38,7 @@ export function SettlerPanel({ vessel: v, celsius }: { vessel: VesselView; celsi
   const { dropMillilitres } = view.settings;
   const day = settlerDay(v, header, overflow, celsius, dropMillilitres);
   const counted = useNumber("", parsePlain);
-  const feedC = useNumber("", units.parseCelsius);
+  const feedC = useAmount(units.temperature, null);
   const [setUp, setSetUp] = useState(settler === undefined);
   if (setUp) return <SettlerSetUp vessel={v} onDone={() => setSetUp(false)} />;
   if (!day)
@@ -127,7 +127,6 @@ export function SettlerPanel({ vessel: v, celsius }: { vessel: VesselView; celsi
           onChange={feedC.set}
           error={feedC.error ?? warmth ?? undefined}
           decimal
-          suffix={units.celsiusUnit}
         />
       </div>
       <Button

@@ -5,8 +5,8 @@ import { asVesselId } from "@/core/ledger/named";
 import type { VesselView } from "@/core/readings";
 import { USUAL_SETTLER } from "@/core/readings/settle/settler";
 import { sludgeMostMm } from "@/core/readings/terms";
-import { formatMillimetres, parseMillimetres, parsePlain } from "@/core/units";
-import { NumberField, useNumber, useTell } from "@/desk";
+import { parsePlain } from "@/core/units";
+import { NumberField, useAmount, useNumber, useTell, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Button, SelectField } from "@/ui";
 
@@ -14,6 +14,7 @@ import { Button, SelectField } from "@/ui";
 export function SettlerSetUp({ vessel: v, onDone }: { vessel: VesselView; onDone: () => void }) {
   const { view } = useYard();
   const tell = useTell();
+  const units = useUnits();
   const old = v.vessel.settler;
   const others = view.vessels.filter((o) => o.vessel.id !== v.vessel.id && o.vessel.role !== "tank");
   const of = (use: Use) =>
@@ -24,14 +25,13 @@ export function SettlerSetUp({ vessel: v, onDone }: { vessel: VesselView; onDone
   const cut = useNumber(String(old?.cutUm ?? USUAL_SETTLER.cutUm), parsePlain);
   const hours = useNumber(String(old?.hoursADay ?? USUAL_SETTLER.hoursADay), parsePlain);
   const usualMost = sludgeMostMm(v.vessel) ?? Math.round(v.vessel.rimMm / 3);
-  const mostText = String(usualMost);
-  const most = useNumber(mostText, parseMillimetres);
+  const most = useAmount(units.length, usualMost);
   const keep = async (): Promise<void> => {
     if (cut.value === null || cut.value < 1 || cut.value > 500) return cut.refuse("Between 1 and 500 µm.");
     if (hours.value === null || hours.value < 0.5 || hours.value > 24)
       return hours.refuse("Between half an hour and 24.");
     if (most.value === null || most.value < 1 || most.value >= v.vessel.rimMm)
-      return most.refuse(`Below the overflow at ${formatMillimetres(v.vessel.rimMm)}.`);
+      return most.refuse(`Below the overflow at ${units.mm(v.vessel.rimMm)}.`);
     const settler = {
       ...(header && { header: asVesselId(header) }),
       ...(overflow && { overflow: asVesselId(overflow) }),
@@ -67,7 +67,7 @@ export function SettlerSetUp({ vessel: v, onDone }: { vessel: VesselView; onDone
         />
         <NumberField label="Hold back grains from" of={cut} suffix="µm" />
         <NumberField label="Hours a day it is fed" of={hours} suffix="h" />
-        <NumberField label="Sludge may stand to" of={most} suffix="mm" />
+        <NumberField label="Sludge may stand to" of={most} />
       </div>
       <div className="mt-3 flex gap-2">
         <Button look="go" wide onClick={() => void keep()}>

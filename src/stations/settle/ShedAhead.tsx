@@ -31,7 +31,7 @@ export function ShedAhead() {
   const setMonths = (): void => {
     const months: number[] = [];
     for (const [month, text] of texts.entries()) {
-      const c = units.parseCelsius(text);
+      const c = units.temperature.parse(text);
       if (!c.ok || c.value < -40 || c.value > 60) {
         setProblem({ month });
         return;

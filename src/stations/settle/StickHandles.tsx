@@ -1,6 +1,6 @@
 "use client";
 import type { KeyboardEvent, PointerEvent } from "react";
-import { formatMillimetres } from "@/core/units";
+import { useUnits } from "@/desk";
 import { type DipDraft, LINE_NAMES, LINES, type Line } from "./useDip";
 
 interface Props {
@@ -47,6 +47,7 @@ function Handle({
   rimMm: number;
   pxPerMm: number;
 }) {
+  const units = useUnits();
   const mm = dip.lineMm(field);
   const read = dip.read[field] !== undefined;
   const move = (e: PointerEvent<HTMLDivElement>): void => {
@@ -75,7 +76,7 @@ function Handle({
         aria-valuemin={0}
         aria-valuemax={rimMm}
         aria-valuenow={Math.round(mm)}
-        aria-valuetext={formatMillimetres(mm)}
+        aria-valuetext={units.mm(mm)}
         onPointerDown={(e) => e.currentTarget.setPointerCapture(e.pointerId)}
         onPointerMove={move}
         onKeyDown={key}

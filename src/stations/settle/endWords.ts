@@ -1,6 +1,6 @@
-import { formatMillimetres } from "@/core/units";
+import type { Units } from "@/ui/words";
 import type { DrawPlan } from "./drawPlan";
 
 /** Why a draw must be stopped when it ends. */
-export const endWords = (plan: DrawPlan, into: string): string =>
-  plan.end.because === "line" ? `the line at ${formatMillimetres(plan.lineMm)}` : `${into} is full`;
+export const endWords = (plan: DrawPlan, into: string, units: Units): string =>
+  plan.end.because === "line" ? `the line at ${units.mm(plan.lineMm)}` : `${into} is full`;

@@ -1,8 +1,7 @@
 "use client";
 import { useState } from "react";
 import type { VesselView } from "@/core/readings";
-import { parseMillimetres } from "@/core/units";
-import { wordQuantityError } from "@/ui/words";
+import { type Typed, wordQuantityError } from "@/ui/words";
 
 /** The lines a stick reads, from the top down. */
 export const LINES = ["oilMm", "clearMm", "fatMm", "waterMm"] as const;
@@ -33,14 +32,14 @@ export interface DipDraft {
 }
 
 /** A dip being taken: dragged on the drawing or typed beside it, the same lines either way. */
-export function useDip(v: VesselView): DipDraft {
+export function useDip(v: VesselView, length: Typed): DipDraft {
   const [open, setOpen] = useState(false);
   const [texts, setTexts] = useState<Partial<Record<DipField, string>>>({});
   const read: Partial<Record<DipField, number>> = {};
   const errors: Partial<Record<DipField, string>> = {};
   for (const [field, text] of Object.entries(texts) as [DipField, string][]) {
     if (text.trim() === "") continue;
-    const mm = parseMillimetres(text);
+    const mm = length.parse(text);
     if (mm.ok) read[field] = mm.value;
     else errors[field] = wordQuantityError(mm.error);
   }
@@ -56,7 +55,7 @@ export function useDip(v: VesselView): DipDraft {
       setTexts({});
     },
     type,
-    drag: (field, mm) => type(field, String(Math.round(Math.min(v.vessel.rimMm, Math.max(0, mm))))),
+    drag: (field, mm) => type(field, length.text(Math.round(Math.min(v.vessel.rimMm, Math.max(0, mm))))),
     lineMm: (field) => read[field] ?? standsAt(v, field),
   };
 }

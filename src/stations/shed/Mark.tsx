@@ -1,19 +1,16 @@
 "use client";
-import { parsePlain, type QuantityError, type Result } from "@/core/units";
 import { useAmount } from "@/desk";
 import { Button, TextField } from "@/ui";
 import type { Typed } from "@/ui/words";
 
 interface Props {
   readonly label: string;
-  /** A quantity that follows the owner's unit; without one `parse` and `suffix` say how it is typed. */
-  readonly typed?: Typed;
-  readonly suffix?: string;
+  /** How it is typed: in a unit that its owner chose, or plainly in its own. */
+  readonly typed: Typed;
   readonly hint?: string;
   readonly value: number;
   readonly min: number;
   readonly max: number;
-  readonly parse?: (text: string) => Result<number, QuantityError>;
   readonly onSet: (value: number) => void;
 }
 
@@ -21,8 +18,7 @@ interface Props {
 export const rounded = (n: number): number => Math.round(n * 1000) / 1000;
 
 /** One of the yard's own numbers, set on its own, with its bounds said at the field. */
-export function Mark({ label, typed, suffix = "", hint, value, min, max, parse = parsePlain, onSet }: Props) {
-  const of = typed ?? { parse, text: String, unit: suffix, echo: () => null };
+export function Mark({ label, typed: of, hint, value, min, max, onSet }: Props) {
   const number = useAmount(of, value);
   const out =
     number.value !== null && (number.value < min || number.value > max)

@@ -2,8 +2,9 @@
 import { useState } from "react";
 import type { Settings } from "@/core/ledger";
 import { parsePlain } from "@/core/units";
+import { useUnits } from "@/desk";
 import { Button, SelectField, TextField } from "@/ui";
-import { currencySign, OFF_THE_WORLD, wordQuantityError } from "@/ui/words";
+import { currencySign, OFF_THE_WORLD, plainly, wordQuantityError } from "@/ui/words";
 import { Mark } from "./Mark";
 
 interface Props {
@@ -15,7 +16,7 @@ const CURRENCIES = ["EUR", "GBP", "USD", "CAD", "AUD", "NZD", "CHF", "SEK", "NOK
 
 /** What rounds are planned and judged by: money, speed, and where home is. */
 export function RoundMarks({ settings, onSet }: Props) {
-  const sign = currencySign(settings.currency).trim();
+  const units = useUnits();
   const known = CURRENCIES.includes(settings.currency) ? CURRENCIES : [settings.currency, ...CURRENCIES];
   return (
     <section aria-labelledby="rounds-marks" className="my-6 max-w-[720px]">
@@ -30,48 +31,46 @@ export function RoundMarks({ settings, onSet }: Props) {
           onChange={(currency) => onSet({ currency })}
         />
         <Mark
-          label="A litre of bought fuel costs"
-          suffix={sign}
-          hint="What a usable litre saves"
+          key={`fuel ${settings.volumeUnit}`}
+          label={`A ${units.oneLitre} of bought fuel costs`}
+          typed={units.pricePerLitre}
+          hint={`What a usable ${units.oneLitre} saves`}
           value={settings.fuelPricePerLitre}
-          parse={parsePlain}
           onSet={(fuelPricePerLitre) => onSet({ fuelPricePerLitre })}
           min={0}
           max={1000}
         />
         <Mark
-          label="A kilometre costs"
-          suffix={sign}
+          key={`way ${settings.distanceUnit}`}
+          label={`A ${units.oneKm} costs`}
+          typed={units.pricePerKm}
           value={settings.costPerKm}
-          parse={parsePlain}
           onSet={(costPerKm) => onSet({ costPerKm })}
           min={0}
           max={1000}
         />
         <Mark
+          key={`speed ${settings.distanceUnit}`}
           label="Speed on a round"
-          suffix="km/h"
+          typed={units.speed}
           value={settings.roundKmPerHour}
-          parse={parsePlain}
           onSet={(roundKmPerHour) => onSet({ roundKmPerHour })}
           min={5}
           max={120}
         />
         <Mark
           label="Hours for a round"
-          suffix="h"
+          typed={units.hours}
           value={settings.roundHours}
-          parse={parsePlain}
           onSet={(roundHours) => onSet({ roundHours })}
           min={0.25}
           max={24}
         />
         <Mark
           label="Roads are longer than the crow's line by"
-          suffix="×"
+          typed={plainly("×")}
           hint="1.3 is usual; 1.6 among hills and water"
           value={settings.windingFactor}
-          parse={parsePlain}
           onSet={(windingFactor) => onSet({ windingFactor })}
           min={1}
           max={3}

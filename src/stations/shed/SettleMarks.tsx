@@ -1,6 +1,6 @@
 "use client";
 import type { Settings } from "@/core/ledger";
-import { parsePlain } from "@/core/units";
+import { plainly } from "@/ui/words";
 import { Mark, rounded } from "./Mark";
 
 interface Props {
@@ -18,20 +18,18 @@ export function SettleMarks({ settings, onSet }: Props) {
       <div className="mt-2 grid gap-4 sm:grid-cols-2">
         <Mark
           label="Wet above, water by weight"
-          suffix="%"
+          typed={plainly("%")}
           hint="0.1 spits in a pan; 0.075 is a usual mark for straight oil"
           value={rounded(settings.waterLimitShare * 100)}
-          parse={parsePlain}
           onSet={(percent) => onSet({ waterLimitShare: percent / 100 })}
           min={0.005}
           max={5}
         />
         <Mark
           label="A hundred drops of the trickle are"
-          suffix="mL"
+          typed={plainly("mL")}
           hint="Count them into a measure once"
           value={rounded(settings.dropMillilitres * 100)}
-          parse={parsePlain}
           onSet={(ml) => onSet({ dropMillilitres: ml / 100 })}
           min={0.5}
           max={50}

@@ -3,14 +3,15 @@ import Link from "next/link";
 import { useState } from "react";
 import { toast } from "sonner";
 import type { Settings } from "@/core/ledger";
-import { parseMillimetres, parsePlain } from "@/core/units";
 import { useLog, useNote, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, Choice, TextField } from "@/ui";
+import { plainly } from "@/ui/words";
 import { HomeMarks } from "./HomeMarks";
 import { Mark, rounded } from "./Mark";
 import { RoundMarks } from "./RoundMarks";
 import { SettleMarks } from "./SettleMarks";
+import { UnitMarks } from "./UnitMarks";
 
 /** The yard's own marks, how it is shown, and what stands in it. */
 export function ShedScreen() {
@@ -66,39 +67,36 @@ export function ShedScreen() {
         <NameMark value={settings.yardName} onSet={(yardName) => set({ yardName })} />
         <Mark
           label="Pump limit"
-          suffix="mm²/s"
+          typed={plainly("mm²/s")}
           hint="10 to 20 suits most pumps"
           value={settings.pumpLimitMm2PerS}
-          parse={parsePlain}
           onSet={(n) => set({ pumpLimitMm2PerS: n })}
           min={2}
           max={100}
         />
         <Mark
           label="Solid fat in a blend, at most"
-          suffix="%"
+          typed={plainly("%")}
           hint="5 is usual; it gels first on a cold morning"
           value={rounded(settings.fatLimitShare * 100)}
-          parse={parsePlain}
           onSet={(percent) => set({ fatLimitShare: percent / 100 })}
           min={0}
           max={100}
         />
         <Mark
+          key={`margin ${settings.lengthUnit}`}
           label="Margin above what stays"
-          suffix="mm"
+          typed={units.length}
           value={settings.marginMm}
-          parse={parseMillimetres}
           onSet={(n) => set({ marginMm: n })}
           min={0}
           max={500}
         />
         <Mark
           label="Used oil is thicker by a factor"
-          suffix="×"
+          typed={plainly("×")}
           hint="1 is fresh, 1.15 usual for fried oil"
           value={settings.usedFactor}
-          parse={parsePlain}
           onSet={(n) => set({ usedFactor: n })}
           min={0.5}
           max={5}
@@ -122,25 +120,6 @@ export function ShedScreen() {
           max={60}
         />
         <Choice
-          label="Volumes in"
-          value={settings.volumeUnit}
-          onChange={(volumeUnit) => set({ volumeUnit: volumeUnit as "l" })}
-          options={[
-            { value: "l", name: "Litres" },
-            { value: "gal", name: "US gallons" },
-            { value: "impgal", name: "Imperial gallons" },
-          ]}
-        />
-        <Choice
-          label="Temperatures in"
-          value={settings.temperatureUnit}
-          onChange={(temperatureUnit) => set({ temperatureUnit: temperatureUnit as "c" })}
-          options={[
-            { value: "c", name: "°C" },
-            { value: "f", name: "°F" },
-          ]}
-        />
-        <Choice
           label="Light"
           value={settings.theme}
           onChange={(theme) => set({ theme: theme as "day" })}
@@ -159,6 +138,7 @@ export function ShedScreen() {
           ]}
         />
       </div>
+      <UnitMarks settings={settings} onSet={set} />
       <RoundMarks settings={settings} onSet={set} />
       <SettleMarks settings={settings} onSet={set} />
       <HomeMarks />

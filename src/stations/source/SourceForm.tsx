@@ -26,7 +26,7 @@ export function SourceForm({ source, texts: t, onChange }: Props) {
   const tell = useTell();
   const [refused, setRefused] = useState<string | null>(null);
   const { source: read, errors } = readSource(source, t, units);
-  const money = currencySign(view.settings.currency).trim();
+  const _money = currencySign(view.settings.currency).trim();
 
   const save = async (e: FormEvent): Promise<void> => {
     e.preventDefault();
@@ -54,9 +54,9 @@ export function SourceForm({ source, texts: t, onChange }: Props) {
       {line("container", "What the oil comes in")}
       <div className="grid grid-cols-2 gap-2">
         {line("containerCount", "How many of them", "")}
-        {line("containerLitres", "Each holds", units.litreUnit)}
+        {line("containerLitres", "Each holds", units.volume.unit)}
       </div>
-      {line("usualLitres", "Usually ready", units.litreUnit)}
+      {line("usualLitres", "Usually ready", units.volume.unit)}
       <SelectField
         label="Oil"
         value={t.fluid}
@@ -95,7 +95,7 @@ export function SourceForm({ source, texts: t, onChange }: Props) {
         value={t.deal}
         onChange={(deal) => onChange({ deal: deal as Deal })}
       />
-      {t.deal === "price" || t.deal === "fee" ? line("price", "For a litre", money) : null}
+      {t.deal === "price" || t.deal === "fee" ? line("price", `For a ${units.oneLitre}`, units.price.unit) : null}
       <AccessFields access={t.access} errors={errors} onChange={(access) => onChange({ access })} />
       {line("minutesThere", "A stop there takes", "min")}
       <Choice
@@ -110,8 +110,8 @@ export function SourceForm({ source, texts: t, onChange }: Props) {
       />
       {t.where === "map" ? (
         <div className="grid grid-cols-2 gap-2">
-          {line("eastKm", "East of home", "km")}
-          {line("northKm", "North of home", "km")}
+          {line("eastKm", "East of home", units.distance.unit)}
+          {line("northKm", "North of home", units.distance.unit)}
         </div>
       ) : null}
       {t.where === "earth" ? (

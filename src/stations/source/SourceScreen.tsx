@@ -3,7 +3,6 @@ import { useSearchParams } from "next/navigation";
 import { useState } from "react";
 import type { SourceView } from "@/core/readings";
 import { mapSpot } from "@/core/readings/rounds/roundQuestion";
-import { formatKilometres } from "@/core/units";
 import { Photo, SourceWorth, useLog, useUnits, Why, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, FillingDrum, type MapSpot, SchematicMap } from "@/ui";
@@ -119,17 +118,16 @@ interface WhereProps {
   readonly onPick: (more: Partial<SourceTexts>) => void;
 }
 
-const tenth = (km: number): string => (Math.round(km * 10) / 10).toFixed(1);
-
 /** Where it lies; pressing the map puts it there. */
 function Where({ source, texts, onPick }: WhereProps) {
   const { view } = useYard();
+  const units = useUnits();
   const { home } = view.settings;
   const typedSpot = (): MapSpot | null => {
-    const [east, north] = [Number(texts.eastKm), Number(texts.northKm)];
-    if (texts.where !== "map" || texts.eastKm.trim() === "" || !Number.isFinite(east) || !Number.isFinite(north))
+    const [east, north] = [units.distance.parse(texts.eastKm), units.distance.parse(texts.northKm)];
+    if (texts.where !== "map" || !east.ok || !north.ok)
       return source.source.spot ? mapSpot(source.source.spot, home) : null;
-    return { eastKm: east, northKm: north };
+    return { eastKm: east.value, northKm: north.value };
   };
   const points = view.sources.flatMap((s) => {
     const spot = s === source ? typedSpot() : s.source.spot ? mapSpot(s.source.spot, home) : null;
@@ -143,7 +141,7 @@ function Where({ source, texts, onPick }: WhereProps) {
       </h2>
       <p className="mb-1 text-[14px] text-ink-2">
         {here
-          ? `${formatKilometres(Math.hypot(here.eastKm, here.northKm))} from home as the crow flies. `
+          ? `${units.km(Math.hypot(here.eastKm, here.northKm))} from home as the crow flies. `
           : "Not on the map yet. "}
         Press the map to put it there, then keep it.
       </p>
@@ -151,9 +149,11 @@ function Where({ source, texts, onPick }: WhereProps) {
         homeName={view.settings.yardName}
         points={points}
         route={[]}
-        kilometres={(km) => formatKilometres(km)}
-        label={`Map of ${points.length} sources round home; ${here ? `${source.source.name} lies ${tenth(here.eastKm)} km east and ${tenth(here.northKm)} km north` : `${source.source.name} is not on it yet`}`}
-        onPick={(spot) => onPick({ where: "map", eastKm: tenth(spot.eastKm), northKm: tenth(spot.northKm) })}
+        kilometres={(km) => units.km(km)}
+        label={`Map of ${points.length} sources round home; ${here ? `${source.source.name} lies ${units.km(here.eastKm)} east and ${units.km(here.northKm)} north` : `${source.source.name} is not on it yet`}`}
+        onPick={(spot) =>
+          onPick({ where: "map", eastKm: units.distance.text(spot.eastKm), northKm: units.distance.text(spot.northKm) })
+        }
       />
     </section>
   );

@@ -34,13 +34,19 @@ describe("a source as typed", () => {
     [{ name: "  " }, { name: "Give it a name." }],
     [{ name: "x".repeat(61) }, { name: "Keep it under 60 letters." }],
     [{ container: "" }, { container: "Say what the oil comes in." }],
-    [{ containerLitres: "-20" }, { containerLitres: "It must be more than nothing." }],
-    [{ containerLitres: "900000" }, { containerLitres: "That is more than any container at a kitchen holds." }],
+    [
+      { containerLitres: "-20" },
+      { containerLitres: "More than nothing, and no more than a container at a kitchen holds." },
+    ],
+    [
+      { containerLitres: "900000" },
+      { containerLitres: "More than nothing, and no more than a container at a kitchen holds." },
+    ],
     [{ containerCount: "2.5" }, { containerCount: "A whole number." }],
     [{ containerCount: "0" }, { containerCount: "Between 1 and 1,000 containers." }],
     [{ usualLitres: "lots" }, { usualLitres: "“lots” is not a number." }],
     [{ deal: "price" }, { price: "Say how much a litre." }],
-    [{ deal: "fee", price: "-1" }, { price: "Between nothing and 100 a litre." }],
+    [{ deal: "fee", price: "-1" }, { price: "Between nothing and 100." }],
     [{ minutesThere: "0" }, { minutesThere: "Between 1 and 600 minutes." }],
     [{ where: "earth", latitude: "91", longitude: "0" }, { latitude: "Off the world: latitude runs from −90 to 90." }],
     [

@@ -1,7 +1,7 @@
 import type { FluidId } from "@/core/fluids";
 import type { Access, Source, Spot } from "@/core/ledger";
-import { formatClock, parseClock, parsePlain } from "@/core/units";
-import { OFF_THE_WORLD, type Units, wordQuantityError } from "@/ui/words";
+import { formatClock, parseClock } from "@/core/units";
+import { OFF_THE_WORLD, plainly, type Typed, type Units, wordQuantityError } from "@/ui/words";
 
 /** Opening hours as typed. */
 export interface AccessText {
@@ -54,16 +54,16 @@ export function textsOf(s: Source, units: Units): SourceTexts {
     dirt: s.dirt ?? "",
     fries: s.fries ?? "",
     deal: price === undefined ? "unknown" : price === 0 ? "free" : price > 0 ? "price" : "fee",
-    price: price ? number(Math.abs(price)) : "",
-    minutesThere: number(s.minutesThere),
+    price: price ? units.pricePerLitre.text(Math.abs(price)) : "",
+    minutesThere: s.minutesThere === undefined ? "" : units.duration.text(s.minutesThere),
     access: (s.access ?? []).map((a) => ({
       weekdays: a.weekdays,
       from: formatClock(a.fromMinute),
       to: formatClock(a.toMinute),
     })),
     where: s.spot?.kind ?? "unknown",
-    eastKm: s.spot?.kind === "map" ? number(s.spot.eastKm) : "",
-    northKm: s.spot?.kind === "map" ? number(s.spot.northKm) : "",
+    eastKm: s.spot?.kind === "map" ? units.distance.text(s.spot.eastKm) : "",
+    northKm: s.spot?.kind === "map" ? units.distance.text(s.spot.northKm) : "",
     latitude: s.spot?.kind === "earth" ? number(s.spot.latitude) : "",
     longitude: s.spot?.kind === "earth" ? number(s.spot.longitude) : "",
     contact: s.contact ?? "",
@@ -75,23 +75,24 @@ export function textsOf(s: Source, units: Units): SourceTexts {
 export function readSource(known: Source, t: SourceTexts, units: Units): { source: Source | null; errors: FormErrors } {
   const errors: Record<string, string> = {};
   const shown = textsOf(known, units);
-  const within = (field: string, text: string, least: number, most: number, words: string): number | undefined => {
+  const within: Within = (field, [least, most], words, typed = plainly(""), was = undefined) => {
+    const text = t[field];
+    // What nobody touched stays as it was, and is not what the screen had rounded it to.
+    if (was !== undefined && text === shown[field]) return was;
     if (text.trim() === "") return undefined;
-    const read = parsePlain(text);
+    const read = typed.parse(text);
     if (!read.ok) errors[field] = wordQuantityError(read.error);
     else if (read.value < least || read.value > most) errors[field] = words;
     return read.ok ? read.value : undefined;
   };
-  const litres = (field: "containerLitres" | "usualLitres", text: string): number | undefined => {
-    // What nobody touched stays as it was, and is not what the screen had rounded it to.
-    if (text === shown[field]) return known[field];
-    if (text.trim() === "") return undefined;
-    const read = units.parseLitres(text);
-    if (!read.ok) errors[field] = wordQuantityError(read.error);
-    else if (read.value <= 0) errors[field] = "It must be more than nothing.";
-    else if (read.value > MOST_LITRES) errors[field] = "That is more than any container at a kitchen holds.";
-    return read.ok ? read.value : undefined;
-  };
+  const litres = (field: "containerLitres" | "usualLitres"): number | undefined =>
+    within(
+      field,
+      [Number.MIN_VALUE, MOST_LITRES],
+      "More than nothing, and no more than a container at a kitchen holds.",
+      units.volume,
+      known[field],
+    );
   const short = (field: string, text: string, most: number): string | undefined => {
     if (text.trim().length > most) errors[field] = `Keep it under ${most} letters.`;
     return text.trim() === "" ? undefined : text.trim();
@@ -101,23 +102,36 @@ export function readSource(known: Source, t: SourceTexts, units: Units): { sourc
   if (!name) errors.name ??= "Give it a name.";
   const container = short("container", t.container, 60);
   if (!container) errors.container ??= "Say what the oil comes in.";
-  const containerCount = within("containerCount", t.containerCount, 1, 1000, "Between 1 and 1,000 containers.");
+  const containerCount = within("containerCount", [1, 1000], "Between 1 and 1,000 containers.");
   if (containerCount !== undefined && !Number.isInteger(containerCount)) errors.containerCount = "A whole number.";
-  const pricePerLitre = priceOf(t, within("price", t.price, 0, 100, "Between nothing and 100 a litre."), errors);
+  const pricePerLitre = priceOf(
+    t,
+    within(
+      "price",
+      [0, 100],
+      `Between nothing and ${units.pricePerLitre.text(100)}.`,
+      units.pricePerLitre,
+      known.pricePerLitre === undefined ? undefined : Math.abs(known.pricePerLitre),
+    ),
+    errors,
+  );
   const source: Source = {
     id: known.id,
     name: name ?? "",
     container: container ?? "",
-    ...given("containerLitres", litres("containerLitres", t.containerLitres)),
+    ...given("containerLitres", litres("containerLitres")),
     ...given("containerCount", containerCount),
-    ...given("usualLitres", litres("usualLitres", t.usualLitres)),
+    ...given("usualLitres", litres("usualLitres")),
     ...given("fluid", t.fluid || undefined),
     ...given("dirt", t.dirt || undefined),
     ...given("fries", short("fries", t.fries, 200)),
     ...given("pricePerLitre", pricePerLitre),
-    ...given("minutesThere", within("minutesThere", t.minutesThere, 1, 600, "Between 1 and 600 minutes.")),
+    ...given(
+      "minutesThere",
+      within("minutesThere", [1, 600], "Between 1 and 600 minutes.", units.duration, known.minutesThere),
+    ),
     ...given("access", accessOf(t.access, errors)),
-    ...given("spot", spotOf(t, within, errors)),
+    ...given("spot", spotOf(t, known.spot, within, errors, units)),
     ...given("contact", short("contact", t.contact, 200)),
     ...given("notes", short("notes", t.notes, 500)),
   };
@@ -125,6 +139,7 @@ export function readSource(known: Source, t: SourceTexts, units: Units): { sourc
 }
 
 const MOST_LITRES = 100_000;
+const MOST_KM = 2000;
 
 const given = <K extends string, V>(key: K, value: V | undefined): { [P in K]?: V } =>
   (value === undefined ? {} : { [key]: value }) as { [P in K]?: V };
@@ -150,24 +165,43 @@ function accessOf(access: readonly AccessText[], errors: Record<string, string>)
   return known.length > 0 ? known : undefined;
 }
 
-type Within = (field: string, text: string, least: number, most: number, words: string) => number | undefined;
+type NumberField = {
+  [K in keyof SourceTexts]: SourceTexts[K] extends string ? (string extends SourceTexts[K] ? K : never) : never;
+}[keyof SourceTexts];
 
-function spotOf(t: SourceTexts, within: Within, errors: Record<string, string>): Spot | undefined {
+/** Reads a number of the form, between bounds that are told where it lies outside them. */
+type Within = (
+  field: NumberField,
+  bounds: readonly [least: number, most: number],
+  words: string,
+  typed?: Typed,
+  was?: number | undefined,
+) => number | undefined;
+
+function spotOf(
+  t: SourceTexts,
+  known: Spot | undefined,
+  within: Within,
+  errors: Record<string, string>,
+  units: Units,
+): Spot | undefined {
   const both = (a: number | undefined, b: number | undefined, fieldA: string, fieldB: string): boolean => {
     if (a === undefined) errors[fieldA] ??= "Both are needed.";
     if (b === undefined) errors[fieldB] ??= "Both are needed.";
     return a !== undefined && b !== undefined;
   };
   if (t.where === "map") {
-    const eastKm = within("eastKm", t.eastKm, -2000, 2000, "Within 2,000 km of home.");
-    const northKm = within("northKm", t.northKm, -2000, 2000, "Within 2,000 km of home.");
+    const was = known?.kind === "map" ? known : undefined;
+    const words = `Within ${units.km(MOST_KM)} of home.`;
+    const eastKm = within("eastKm", [-MOST_KM, MOST_KM], words, units.distance, was?.eastKm);
+    const northKm = within("northKm", [-MOST_KM, MOST_KM], words, units.distance, was?.northKm);
     return both(eastKm, northKm, "eastKm", "northKm")
       ? { kind: "map", eastKm: eastKm ?? 0, northKm: northKm ?? 0 }
       : undefined;
   }
   if (t.where === "earth") {
-    const latitude = within("latitude", t.latitude, -90, 90, OFF_THE_WORLD.latitude);
-    const longitude = within("longitude", t.longitude, -180, 180, OFF_THE_WORLD.longitude);
+    const latitude = within("latitude", [-90, 90], OFF_THE_WORLD.latitude);
+    const longitude = within("longitude", [-180, 180], OFF_THE_WORLD.longitude);
     return both(latitude, longitude, "latitude", "longitude")
       ? { kind: "earth", latitude: latitude ?? 0, longitude: longitude ?? 0 }
       : undefined;

@@ -6,7 +6,7 @@ import { asVesselId } from "@/core/ledger/named";
 import type { VesselView } from "@/core/readings";
 import { mixOf } from "@/core/readings/vessel/mixture";
 import { centrifugeLitresPerHour, FINES_KG_PER_M3, leftAfterPasses, sigmaM2 } from "@/core/settling";
-import { formatMinutes, formatNumber, parsePlain } from "@/core/units";
+import { formatMinutes, formatNumber } from "@/core/units";
 import {
   Interlock,
   IntoChoice,
@@ -15,7 +15,6 @@ import {
   useAmount,
   useChosenVessel,
   useClearance,
-  useNumber,
   useTell,
   useUnits,
   VesselTabs,
@@ -128,7 +127,7 @@ function PassForm({ vessel: v, hours }: { vessel: VesselView; hours: number }) {
   const most = Math.min(v.litres, target ? target.capacityLitres - target.litres : 0);
   const litres = useAmount(units.volume, Math.floor(most * 10) / 10);
   const paste = useAmount(units.volume, 0.5);
-  const minutes = useNumber(String(Math.ceil(hours * 60)), parsePlain);
+  const minutes = useAmount(units.duration, Math.ceil(hours * 60));
   const [refused, setRefused] = useState<string | null>(null);
   const draft: Draft = {
     kind: "spin",
@@ -154,7 +153,7 @@ function PassForm({ vessel: v, hours }: { vessel: VesselView; hours: number }) {
       <div className="mt-2 flex flex-col gap-2">
         <NumberField label={units.asked("Litres through")} of={litres} />
         <NumberField label="Paste in the bowl" of={paste} />
-        <NumberField label="Minutes" of={minutes} suffix="min" />
+        <NumberField label="Minutes" of={minutes} />
       </div>
       <Interlock clearance={clearance} />
       <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>

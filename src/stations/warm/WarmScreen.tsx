@@ -118,7 +118,7 @@ function HeaterOff({ vessel: v, onDone }: { vessel: VesselView; onDone: () => vo
   };
   return (
     <>
-      <NumberField label="The oil is at" of={typed} suffix={units.celsiusUnit} />
+      <NumberField label="The oil is at" of={typed} />
       <div aria-live="polite">{refused ? <p className="text-stop">{refused}</p> : null}</div>
       <Button look="go" wide onClick={() => void log()}>
         Heater is off: log it
@@ -135,7 +135,7 @@ function KettleMarks() {
   const to = useAmount(units.temperature, settings.warmToCelsius);
   const kw = useNumber(String(settings.heaterKw), parsePlain);
   const cooling = useNumber(String(settings.coolingHours), parsePlain);
-  const price = useNumber(String(settings.energyPricePerKwh), parsePlain);
+  const price = useAmount(units.price, settings.energyPricePerKwh);
   const keep = (): void => {
     if (to.value === null || to.value < 20 || to.value > 95) to.refuse("Between 20 and 95 °C.");
     else if (kw.value === null || kw.value < 0.05 || kw.value > 50) kw.refuse("Between 0.05 and 50 kW.");

@@ -1,5 +1,4 @@
 import type { VesselView } from "@/core/readings";
-import { formatMillimetres } from "@/core/units";
 import { contentsWords } from "../words/names";
 import type { Units } from "../words/units";
 
@@ -10,13 +9,13 @@ export function vesselWords(v: VesselView, units: Units): string {
   ];
   const line = (kind: string, words: string): void => {
     const layer = v.layers.find((l) => l.kind === kind);
-    if (layer) parts.push(`${words} up to ${formatMillimetres(layer.toMm)}`);
+    if (layer) parts.push(`${words} up to ${units.mm(layer.toMm)}`);
   };
   line("sludge", "sludge");
   line("water", "water");
   line("fat", "fat");
   const scum = v.layers.find((l) => l.kind === "scum");
-  if (scum) parts.push(`scum from ${formatMillimetres(scum.fromMm)}`);
-  if (v.settling) parts.push(`draw-off line at ${formatMillimetres(v.settling.drawOffMm)}`);
+  if (scum) parts.push(`scum from ${units.mm(scum.fromMm)}`);
+  if (v.settling) parts.push(`draw-off line at ${units.mm(v.settling.drawOffMm)}`);
   return `${parts.join(", ")}.`;
 }

@@ -1,5 +1,5 @@
 import type { Advice } from "@/core/advice";
-import { formatMillimetres, formatNumber } from "@/core/units";
+import { formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
 import { bagName, sourceName, vehicleName, vesselName } from "./names";
 import { shortDay } from "./times";
@@ -45,7 +45,7 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
     case "broken":
       return {
         title: `${name} cannot be drawn`,
-        why: `Its rim is in the book at ${formatMillimetres(a.rimMm)}, but its shape ends at ${formatMillimetres(a.mostMm)}. What it holds is kept; measure it again.`,
+        why: `Its rim is in the book at ${u.mm(a.rimMm)}, but its shape ends at ${u.mm(a.mostMm)}. What it holds is kept; measure it again.`,
         short: "Measure again",
         steps: [{ label: "Measure again", log: { verb: "change-vessel", values: { vessel: a.vessel ?? "" } } }],
       };
@@ -217,7 +217,7 @@ function drawOff(a: Extract<Advice, { code: "draw-off" }>, name: string, view: Y
   return {
     title: ready ? `Draw off ${name}` : `${name} clears about ${shortDay(a.dueAt)}`,
     why: ready
-      ? `About ${u.litres(a.litres)} are clear above ${formatMillimetres(a.aboveMm)}. Stop at the first cloudiness.`
+      ? `About ${u.litres(a.litres)} are clear above ${u.mm(a.aboveMm)}. Stop at the first cloudiness.`
       : `${a.slowest[0]?.toUpperCase()}${a.slowest.slice(1)} fall slowest${range}.`,
     short: ready ? `Draw off ${u.litres(a.litres)}` : `Clears ${shortDay(a.dueAt)}`,
     steps: [

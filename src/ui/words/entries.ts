@@ -1,6 +1,6 @@
 import { componentName } from "@/core/fluids";
 import { type Entry, fieldsOf, kindOf, type MeasuredOrAll, PAN_WORDS } from "@/core/ledger";
-import { formatKilometres, formatMillimetres, formatMinutes, formatNumber } from "@/core/units";
+import { formatMinutes, formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
 import { wordField } from "./fields";
 import { bagName, OUTCOME_WORDS, sourceName, vehicleName, vesselName } from "./names";
@@ -48,7 +48,7 @@ export function wordEntry(e: Entry, view: YardView): string {
       return `set off to ${e.data.stops.map((s) => sourceName(view, s.source)).join(", ")}`;
     case "round-end":
       return [
-        e.data.km === undefined ? "" : formatKilometres(e.data.km),
+        e.data.km === undefined ? "" : u.km(e.data.km),
         e.data.minutes === undefined ? "" : formatMinutes(e.data.minutes),
       ]
         .filter(Boolean)
@@ -58,20 +58,20 @@ export function wordEntry(e: Entry, view: YardView): string {
     case "move":
       return `${amount(e.data.amount)}${e.data.layer === "bottom" ? " off the bottom" : ""} from ${v(e.data.from)} into ${v(e.data.to)}`;
     case "draw-off":
-      return `${amount(e.data.amount)} from ${v(e.data.from)} above ${formatMillimetres(e.data.suctionMm)} into ${v(e.data.to)}`;
+      return `${amount(e.data.amount)} from ${v(e.data.from)} above ${u.mm(e.data.suctionMm)} into ${v(e.data.to)}`;
     case "dip":
       return [
         v(e.data.vessel),
-        e.data.oilMm === undefined ? "" : `oil ${formatMillimetres(e.data.oilMm)}`,
-        e.data.fatMm === undefined ? "" : `fat line ${formatMillimetres(e.data.fatMm)}`,
-        e.data.waterMm === undefined ? "" : `water ${formatMillimetres(e.data.waterMm)}`,
-        e.data.clearMm === undefined ? "" : `clear down to ${formatMillimetres(e.data.clearMm)}`,
+        e.data.oilMm === undefined ? "" : `oil ${u.mm(e.data.oilMm)}`,
+        e.data.fatMm === undefined ? "" : `fat line ${u.mm(e.data.fatMm)}`,
+        e.data.waterMm === undefined ? "" : `water ${u.mm(e.data.waterMm)}`,
+        e.data.clearMm === undefined ? "" : `clear down to ${u.mm(e.data.clearMm)}`,
         e.data.celsius === undefined ? "" : u.celsius(e.data.celsius, 1),
       ]
         .filter(Boolean)
         .join(", ");
     case "jar":
-      return `${v(e.data.vessel)} at ${formatMillimetres(e.data.atMm)}: ${clarityWord(e.data.step)}`;
+      return `${v(e.data.vessel)} at ${u.mm(e.data.atMm)}: ${clarityWord(e.data.step)}`;
     case "disturbed":
       return `${[e.data.vessel, ...(e.data.also ?? [])].map(v).join(", ")} ${e.data.also?.length ? "were" : "was"} ${e.data.how}${e.data.celsius === undefined ? "" : `, ${u.celsius(e.data.celsius)}`}`;
     case "water-test":
@@ -97,7 +97,7 @@ export function wordEntry(e: Entry, view: YardView): string {
     case "fill":
       return `${amount(e.data.amount)} from ${v(e.data.from)} into ${v(e.data.to)}`;
     case "trip":
-      return `${vehicleName(view, e.data.vehicle)}${e.data.km === undefined ? "" : `, ${formatKilometres(e.data.km)}`}, ${e.data.burned.map((b) => `${u.litres(b.litres)} from ${v(b.from)}`).join(" and ")} burned`;
+      return `${vehicleName(view, e.data.vehicle)}${e.data.km === undefined ? "" : `, ${u.km(e.data.km)}`}, ${e.data.burned.map((b) => `${u.litres(b.litres)} from ${v(b.from)}`).join(" and ")} burned`;
     case "dispose":
       return `${amount(e.data.amount)} from ${v(e.data.from)}, ${e.data.where}`;
     case "stock-take":

@@ -1,7 +1,6 @@
 import type { YardFileError } from "@/core/formats";
 import type { Refusal } from "@/core/interlocks";
 import type { Entry, LedgerError } from "@/core/ledger";
-import { formatMillimetres } from "@/core/units";
 import type { YardView } from "@/core/view";
 import { wordInterlock } from "./interlocks";
 import { bagName, sourceName, vehicleName, vesselName } from "./names";
@@ -34,7 +33,7 @@ export function wordError(error: StoreError, view: YardView, later?: Entry): str
     case "same-vessel":
       return "Pick two different vessels.";
     case "rim-above-shape":
-      return `The rim of ${vesselName(view, error.vessel)} lies above its own shape, which ends at ${formatMillimetres(error.mostMm)}. Measure it again.`;
+      return `The rim of ${vesselName(view, error.vessel)} lies above its own shape, which ends at ${units.mm(error.mostMm)}. Measure it again.`;
     case "loss-above-litres":
       return "The loss cannot be more than what went in.";
     case "nothing-to-gain-of":

@@ -1,5 +1,5 @@
 import type { EntryField } from "@/core/ledger";
-import { formatKilometres, formatMillimetres, formatMinutes, formatNumber } from "@/core/units";
+import { formatMinutes, formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
 import { bagName, sourceName, vehicleName, vesselName } from "./names";
 import { dayAndClock } from "./times";
@@ -23,11 +23,12 @@ function wordNumber(n: number, is: EntryField["is"], view: YardView): string {
   const u = unitsOf(view.settings);
   if (is === "litres") return u.litres(n);
   if (is === "celsius") return u.celsius(n, 1);
-  if (is === "mm") return formatMillimetres(n);
+  if (is === "mm") return u.mm(n);
   if (is === "minutes") return formatMinutes(n);
-  if (is === "km") return formatKilometres(n);
+  if (is === "km") return u.km(n);
   if (is === "money") return u.money(n);
   if (is === "share") return `${formatNumber(n * 100, 1)} %`;
-  const unit = { kg: " kg", g: " g", seconds: " s" }[is as string] ?? "";
+  if (is === "kg") return u.kg(n);
+  const unit = { g: " g", seconds: " s" }[is as string] ?? "";
   return `${formatNumber(n, 2)}${unit}`;
 }

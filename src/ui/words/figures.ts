@@ -2,7 +2,6 @@ import { formatFigure, formatMinutes } from "@/core/units";
 import type { Units } from "./units";
 
 const LONG_HOURS = 72;
-const PA_PER_BAR = 1e5;
 
 /** A figure with its unit as the owner reads it: litres and temperatures in theirs, all else as it is reckoned. */
 export function wordFigure(value: number | null, unit: string, units: Units): string {
@@ -16,7 +15,7 @@ export function wordFigure(value: number | null, unit: string, units: Units): st
     case "h":
       return value >= LONG_HOURS ? `${formatMinutes(value * 60)}` : `${formatFigure(value)} h`;
     case "Pa":
-      return `${formatFigure(value / PA_PER_BAR)} bar`;
+      return units.pascals(value);
     case "share":
       return `${formatFigure(value * 100)} %`;
     case "1":

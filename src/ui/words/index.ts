@@ -17,4 +17,4 @@ export {
 } from "./rounds";
 export { CLARITY, clarityWord, NOT_POSSIBLE, thicknessWords, WAY_WORDS, wordWarning } from "./settling";
 export { clock, dayName, due, fullDay, fullMoment, shortDay, standingDays } from "./times";
-export { currencySign, type Typed, type Units, unitsOf, wordQuantityError } from "./units";
+export { currencySign, plainly, type Typed, type Units, unitsOf, wordQuantityError } from "./units";

@@ -2,8 +2,6 @@ import type { Need, Refusal } from "@/core/interlocks";
 import { formatFigure, formatMinutes, formatNumber } from "@/core/units";
 import type { Units } from "./units";
 
-const BAR_PA = 1e5;
-const bar = (pa: number): string => `${formatFigure(pa / BAR_PA)} bar`;
 const percent = (share: number): string => `${formatFigure(share * 100)} %`;
 
 /** Why a step is not offered, and what to do in its place. */
@@ -36,7 +34,7 @@ export function wordInterlock(r: Refusal, units: Units): string {
     case "not-rated-for-pressure":
       return "This vessel is not made for pressure.";
     case "over-pressure":
-      return `${bar(r.pressurePa)} is over what the weakest part bears, ${bar(r.weakestPa)}.`;
+      return `${units.pascals(r.pressurePa)} is over what the weakest part bears, ${units.pascals(r.weakestPa)}.`;
     case "battery-acid":
       return `Sulfuric acid of ${percent(r.leastPurity)} at the least: battery acid is mostly water.`;
     case "creamy-into-vehicle":

@@ -43,7 +43,7 @@ export function wordIntake(w: IntakeWarning, view: YardView): string {
     case "wet-into-vehicle":
       return `${vesselName(view, w.vessel)} holds wet oil. Water rusts an injection pump and seizes it: dry it and test it first.`;
     case "past-payload":
-      return `This is ${formatNumber(w.overKg, 0)} kg over the payload. Brakes and tyres are made for less.`;
+      return `This is ${u.kg(w.overKg)} over the payload. Brakes and tyres are made for less.`;
   }
 }
 

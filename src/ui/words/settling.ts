@@ -1,11 +1,12 @@
 import type { DraftWarning } from "@/core/clearance";
 import type { DipDoubt } from "@/core/ledger";
 import type { Thickness, Way, WayName } from "@/core/readings";
-import { formatMillimetres, formatNumber } from "@/core/units";
+import { formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
 import { vesselName } from "./names";
 import { wordIntake } from "./rounds";
 import { shortDay } from "./times";
+import { unitsOf } from "./units";
 
 /** The bench's own scale: a jar held to the light, with a printed page behind it. */
 export const CLARITY = [
@@ -37,13 +38,14 @@ const CONTRADICTS = {
 
 /** What speaks against a step without forbidding it. */
 export function wordWarning(w: DraftWarning, view: YardView): string {
+  const u = unitsOf(view.settings);
   switch (w.code) {
     case "reading-cannot-be":
-      return `${DOUBT_WORDS[w.doubt]({ vessel: vesselName(view, w.vessel), rim: formatMillimetres(w.rimMm) })} You may keep it in the books; it is then neither drawn nor reckoned with.`;
+      return `${DOUBT_WORDS[w.doubt]({ vessel: vesselName(view, w.vessel), rim: u.mm(w.rimMm) })} You may keep it in the books; it is then neither drawn nor reckoned with.`;
     case "reading-contradicts":
-      return `${CONTRADICTS[w.of](w.of === "jar" ? clarityWord(w.before) : formatMillimetres(w.before), shortDay(w.beforeAt))} Keep it, and both count and the forecast's range grows.`;
+      return `${CONTRADICTS[w.of](w.of === "jar" ? clarityWord(w.before) : u.mm(w.before), shortDay(w.beforeAt))} Keep it, and both count and the forecast's range grows.`;
     case "reading-off-book":
-      return `By the book the oil stands at ${formatMillimetres(w.bookMm)}, not ${formatMillimetres(w.readMm)}. If the stick is right, log a stock-take.`;
+      return `By the book the oil stands at ${u.mm(w.bookMm)}, not ${u.mm(w.readMm)}. If the stick is right, log a stock-take.`;
     default:
       return wordIntake(w, view);
   }

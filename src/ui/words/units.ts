@@ -1,10 +1,21 @@
 import type { Settings } from "@/core/ledger";
 import {
   formatCelsius,
+  formatKilograms,
+  formatKilometres,
   formatLitres,
+  formatMillimetres,
+  formatMinutes,
   formatNumber,
+  formatPascals,
+  formatReadable,
   parseCelsius,
+  parseKilograms,
+  parseKilometres,
   parseLitres,
+  parseMillimetres,
+  parseMinutes,
+  parsePlain,
   type QuantityError,
   type Result,
 } from "@/core/units";
@@ -26,59 +37,128 @@ export interface Typed {
 export interface Units {
   readonly volume: Typed;
   readonly temperature: Typed;
+  /** A height in a vessel, in millimetres. */
+  readonly length: Typed;
+  readonly distance: Typed;
+  readonly mass: Typed;
+  /** Minutes, "1 h 20" and "1:20". */
+  readonly duration: Typed;
+  /** As "1.5", "1:30"; hours are the base. */
+  readonly hours: Typed;
+  readonly speed: Typed;
+  readonly price: Typed;
+  /** A share, typed in per cent. */
+  readonly share: Typed;
+  /** Money for a litre, typed for a gallon by whoever reads gallons; for a kilometre likewise. */
+  readonly pricePerLitre: Typed;
+  readonly pricePerKm: Typed;
+  /** "litre" or "gallon", "kilometre" or "mile". */
+  readonly oneLitre: string;
+  readonly oneKm: string;
   /** "Litres you got", or "Gallons you got" to whoever types gallons. */
   asked(label: string): string;
   litres(litres: number): string;
-  /** "L", "gal": what stands behind a field for litres. */
-  readonly litreUnit: string;
+  mm(mm: number): string;
+  km(km: number): string;
+  kg(kg: number): string;
+  pascals(pa: number): string;
   celsius(celsius: number, decimals?: number): string;
-  /** "°C", "°F": what stands behind a field for a temperature. */
-  readonly celsiusUnit: string;
+  /** What an engine burns on its way: "6.2 L on 100 km", "38 miles a gallon". */
+  economy(litresPer100Km: number): string;
   /** A difference of temperatures. */
   kelvin(kelvin: number): string;
   /** In the yard's currency, two decimals. */
   money(amount: number): string;
-  parseLitres(text: string): Result<number, QuantityError>;
-  parseCelsius(text: string): Result<number, QuantityError>;
 }
 
+/** A number whose unit nobody chooses: a rating, a viscosity. */
+export const plainly = (unit: string): Typed => ({ parse: parsePlain, text: exactly, unit, echo: () => null });
+
 export const unitsOf = (settings: Settings): Units => {
-  const { volumeUnit, temperatureUnit, currency } = settings;
+  const { volumeUnit, temperatureUnit, lengthUnit, distanceUnit, massUnit, pressureUnit, currency } = settings;
+  const isF = temperatureUnit === "f";
+  const sign = currencySign(currency).trim();
+  const litresEach = readAs(parseLitres("1", volumeUnit));
+  const kmEach = readAs(parseKilometres("1", distanceUnit));
   return {
-    volume: typedVolume(settings),
-    temperature: typedTemperature(settings),
+    volume: linear(parseLitres, formatLitres, volumeUnit, "l", volumeUnit === "l" ? 1 : 2),
+    temperature: {
+      parse: (text) => parseCelsius(text, temperatureUnit),
+      text: (celsius) => bare(isF ? celsius * 1.8 + 32 : celsius, 1),
+      unit: isF ? "°F" : "°C",
+      echo: (celsius) => (isF ? `= ${formatCelsius(celsius, "c", 1)}` : null),
+    },
+    length: linear(parseMillimetres, formatMillimetres, lengthUnit, "mm", lengthUnit === "mm" ? 1 : 2),
+    distance: linear(parseKilometres, formatKilometres, distanceUnit, "km", 1),
+    mass: linear(parseKilograms, formatKilograms, massUnit, "kg", 1),
+    duration: {
+      parse: (text) => parseMinutes(text),
+      text: (minutes) => bare(minutes, 0),
+      unit: "min",
+      echo: (minutes) => (minutes >= A_LONG_TIME_MIN ? `= ${formatMinutes(minutes)}` : null),
+    },
+    hours: { ...times(1, "h"), parse: (text) => mapped(parseMinutes(text, "h"), (minutes) => minutes / 60) },
+    speed: times(1 / kmEach, distanceUnit === "km" ? "km/h" : "mph"),
+    price: plainly(sign),
+    share: { ...times(100, "%"), text: (share) => exactly(share * 100) },
+    pricePerLitre: times(litresEach, sign),
+    pricePerKm: times(kmEach, sign),
+    oneLitre: volumeUnit === "l" ? "litre" : "gallon",
+    oneKm: distanceUnit === "km" ? "kilometre" : "mile",
     asked: (label) => (volumeUnit === "l" ? label : label.replace(/^Litres/, "Gallons")),
     litres: (l) => formatLitres(l, volumeUnit),
-    litreUnit: formatLitres(1, volumeUnit).split(" ").slice(1).join(" "),
+    mm: (mm) => formatMillimetres(mm, lengthUnit),
+    km: (km) => formatKilometres(km, distanceUnit),
+    kg: (kg) => formatKilograms(kg, massUnit),
+    pascals: (pa) => formatPascals(pa, pressureUnit),
     celsius: (c, decimals) => formatCelsius(c, temperatureUnit, decimals),
-    celsiusUnit: temperatureUnit === "f" ? "°F" : "°C",
-    kelvin: (k) => (temperatureUnit === "f" ? `${formatNumber(k * 1.8, 0)} °F` : `${formatNumber(k, 0)} °C`),
+    economy: (litres) =>
+      volumeUnit === "l" && distanceUnit === "km"
+        ? `${formatNumber(litres, 1)} L on 100 km`
+        : `${formatReadable(((100 / litres) * litresEach) / kmEach)} ${distanceUnit === "km" ? "km" : "miles"} a ${volumeUnit === "l" ? "litre" : "gallon"}`,
+    kelvin: (k) => (isF ? `${formatNumber(k * 1.8, 0)} °F` : `${formatNumber(k, 0)} °C`),
     money: (amount) => `${amount < -0.005 ? "−" : ""}${currencySign(currency)}${formatNumber(Math.abs(amount), 2)}`,
-    parseLitres: (text) => parseLitres(text, volumeUnit),
-    parseCelsius: (text) => parseCelsius(text, temperatureUnit),
   };
 };
 
-function typedVolume({ volumeUnit }: Settings): Typed {
-  const one = parseLitres("1", volumeUnit);
-  const factor = one.ok ? one.value : 1;
+/** From here on people think in hours. */
+const A_LONG_TIME_MIN = 90;
+
+/** A quantity whose units are multiples of one another. */
+function linear<U extends string>(
+  parse: (text: string, unit: U) => Result<number, QuantityError>,
+  format: (base: number, unit: U) => string,
+  unit: U,
+  base: U,
+  decimals: number,
+): Typed {
+  const factor = readAs(parse("1", unit));
   return {
-    parse: (text) => parseLitres(text, volumeUnit),
-    text: (litres) => bare(litres / factor, volumeUnit === "l" ? 1 : 2),
-    unit: formatLitres(1, volumeUnit).split(" ").slice(1).join(" "),
-    echo: (litres) => (volumeUnit === "l" ? null : `= ${formatLitres(litres)}`),
+    parse: (text) => parse(text, unit),
+    text: (value) => bare(value / factor, decimals),
+    unit: format(2 * factor, unit)
+      .split(" ")
+      .slice(1)
+      .join(" "),
+    echo: (value) => (unit === base ? null : `= ${format(value, base)}`),
   };
 }
 
-function typedTemperature({ temperatureUnit }: Settings): Typed {
-  const isF = temperatureUnit === "f";
-  return {
-    parse: (text) => parseCelsius(text, temperatureUnit),
-    text: (celsius) => bare(isF ? celsius * 1.8 + 32 : celsius, 1),
-    unit: isF ? "°F" : "°C",
-    echo: (celsius) => (isF ? `= ${formatCelsius(celsius, "c", 1)}` : null),
-  };
-}
+const readAs = (read: Result<number, QuantityError>): number => (read.ok ? read.value : Number.NaN);
+
+/** What is shown as so many times the base. */
+const times = (factor: number, unit: string): Typed => ({
+  parse: (text) => mapped(parsePlain(text), (typed) => typed / factor),
+  text: (base) => bare(base * factor, 3),
+  unit,
+  echo: () => null,
+});
+
+const mapped = (read: Result<number, QuantityError>, to: (value: number) => number): Result<number, QuantityError> =>
+  read.ok ? { ok: true, value: to(read.value) } : read;
+
+/** Without the tail of a binary fraction. */
+const exactly = (value: number): string => String(Number(value.toPrecision(12)));
 
 /** So many decimals, more where the number is small, and none that say nothing. */
 const bare = (value: number, decimals: number): string =>

@@ -23,7 +23,7 @@ const EVERYWHERE = { preventDefault: true, enableOnFormTags: ["radio"] } as cons
 /** Keeps the Log at hand on every page: its key, its button, and openings with something filled in. */
 export function LogHost({ children }: { children: ReactNode }) {
   const [asked, setAsked] = useState<Asked | null>(null);
-  const undo = useUndo();
+  const { undo, redo } = useUndo();
   const opener = useMemo(
     () => ({
       open: (verb?: string, values: Readonly<Record<string, string>> = {}) =>
@@ -37,6 +37,7 @@ export function LogHost({ children }: { children: ReactNode }) {
   }, []);
   useHotkeys("l", () => opener.open(), { ...EVERYWHERE, enabled: asked === null });
   useHotkeys("u", () => void undo(), { ...EVERYWHERE, enabled: asked === null });
+  useHotkeys("shift+u", () => void redo(), { ...EVERYWHERE, enabled: asked === null });
   return (
     <LogContext.Provider value={opener}>
       {children}

@@ -1,7 +1,7 @@
 "use client";
-import { useCallback } from "react";
+import { useCallback, useMemo } from "react";
 import { toast } from "sonner";
-import type { Draft, Entry } from "@/core/ledger";
+import type { Draft, Entry, EntryId } from "@/core/ledger";
 import { type StoreError, useYard } from "@/store";
 import { wordError } from "@/ui/words";
 
@@ -11,12 +11,13 @@ const REFUSAL_MS = 15_000;
 /** Writes what happened and says so, with Undo on the message. Gives the worded reason where it was refused. */
 export function useTell(): (drafts: Draft | readonly Draft[], said: string) => Promise<string | null> {
   const yard = useYard();
-  const undo = useUndo();
+  const { undo } = useUndo();
   return useCallback(
     async (drafts, said) => {
       const written = await yard.write(drafts);
       if (!written.ok) return wordRefusal(yard, written.error);
-      toast(said, { duration: 8000, action: { label: "Undo", onClick: () => void undo() } });
+      // Its own act, however much was logged since.
+      toast(said, { duration: 8000, action: { label: "Undo", onClick: () => void undo(written.value) } });
       return null;
     },
     [yard, undo],
@@ -39,17 +40,38 @@ export function useNote(): (drafts: Draft | readonly Draft[], said: string) => v
   );
 }
 
-/** Takes back the last thing this tab wrote. */
-export function useUndo(): () => Promise<void> {
+export interface Undoing {
+  /** Takes back this tab's last act, one more each time; or the one named. */
+  undo(act?: readonly EntryId[]): Promise<void>;
+  /** Brings back what was taken back last. */
+  redo(): Promise<void>;
+}
+
+export function useUndo(): Undoing {
   const yard = useYard();
-  return useCallback(async () => {
-    const { undone, error } = await yard.undoLast();
-    const [last, ...more] = undone;
-    if (!last) toast("Nothing of this tab's to undo. What was logged elsewhere can be voided in the books.");
-    else if (error) toast.error(await wordRefusal(yard, error), { duration: REFUSAL_MS });
-    else toast(await wordUndone(yard, last, more.length));
+  return useMemo(() => {
+    const redo = async (): Promise<void> => {
+      const { undone, error } = await yard.redo();
+      if (undone.length === 0) toast("Nothing was taken back that could come again.");
+      else if (error) toast.error(await wordRefusal(yard, error), { duration: REFUSAL_MS });
+      else toast(`Back again: ${await wordAct(yard, undone)}.`);
+    };
+    const undo = async (act?: readonly EntryId[]): Promise<void> => {
+      const { undone, error } = await yard.undo(act);
+      if (undone.length === 0) toast(act ? GONE : NONE);
+      else if (error) toast.error(await wordRefusal(yard, error), { duration: REFUSAL_MS });
+      else
+        toast(`Undone: ${await wordAct(yard, undone)}.`, {
+          duration: 8000,
+          action: { label: "Redo", onClick: () => void redo() },
+        });
+    };
+    return { undo, redo };
   }, [yard]);
 }
+
+const NONE = "Nothing of this tab's to undo. What was logged elsewhere can be voided in the books.";
+const GONE = "It was taken back already.";
 
 async function wordRefusal(yard: ReturnType<typeof useYard>, error: StoreError): Promise<string> {
   const later: Entry | null = "entry" in error ? await yard.client.find(error.entry) : null;
@@ -57,8 +79,9 @@ async function wordRefusal(yard: ReturnType<typeof useYard>, error: StoreError):
 }
 
 /** The words for entries come with their schemas: fetched when something is taken back, not with every page. */
-async function wordUndone(yard: ReturnType<typeof useYard>, last: Entry, others: number): Promise<string> {
+async function wordAct(yard: ReturnType<typeof useYard>, [last, ...more]: readonly Entry[]): Promise<string> {
+  if (!last) return "";
   const { titleOf, wordEntry } = await import("@/ui/words/entries");
-  const more = others > 0 ? ` and ${others} more that were logged with it` : "";
-  return `Undone: ${titleOf(last).toLowerCase()} ${wordEntry(last, yard.view)}${more}.`;
+  const others = more.length > 0 ? ` and ${more.length} more that were logged with it` : "";
+  return `${titleOf(last).toLowerCase()} ${wordEntry(last, yard.view)}${others}`;
 }

@@ -175,7 +175,7 @@ describe("what a screen writes", () => {
 });
 
 function UndoButton() {
-  const undo = useUndo();
+  const { undo } = useUndo();
   return (
     <button type="button" onClick={() => void undo()}>
       undo

@@ -5,7 +5,7 @@ import { monotonicFactory } from "ulid";
 import type { Draft, Entry, EntryId } from "@/core/ledger";
 import { ok, type Result } from "@/core/units";
 import type { YardView } from "@/core/view";
-import { asAct, type Undone, undoLast } from "./acts";
+import { asAct, redo, type Undone, undo } from "./acts";
 import type { BookState } from "./bookState";
 import { WorkerStopped, type YardClient } from "./client";
 import type { YardName } from "./db";
@@ -29,8 +29,10 @@ export interface OpenYard {
   write(drafts: Draft | readonly Draft[]): Promise<Result<readonly EntryId[], StoreError>>;
   /** A fresh id for a thing that is about to be written. */
   newId(): string;
-  /** Takes back this tab's last act; gives its entries, the newest first. */
-  undoLast(): Promise<Undone>;
+  /** Takes back this tab's last act that still counts, or the one named; gives its entries, the newest first. */
+  undo(act?: readonly EntryId[]): Promise<Undone>;
+  /** Brings back what Undo took back last. */
+  redo(): Promise<Undone>;
   refresh(): Promise<void>;
   /** Says whether the demo was made anew. */
   startDemoAgain(): Promise<boolean>;
@@ -108,7 +110,7 @@ function actsOf(
   { client, own }: OpenedYard,
   { take, look, lookNow, nextClient }: Lookout,
   isReal: boolean,
-): Pick<OpenYard, "write" | "undoLast"> {
+): Pick<OpenYard, "write" | "undo" | "redo"> {
   const send = async (act: readonly Draft[]): Promise<Result<readonly EntryId[], StoreError>> => {
     const ids = Array.from({ length: act.length + 1 }, () => nextId(Date.now()));
     const ask = async (worker: YardClient): Promise<Result<readonly EntryId[], StoreError>> => {
@@ -129,6 +131,7 @@ function actsOf(
       return ok(known.map((e) => e.id).reverse());
     }
   };
+  const undoing = { counting: (ids: readonly string[]) => client.counting(ids), write: send };
   return {
     async write(drafts) {
       const act = asAct(drafts);
@@ -139,6 +142,7 @@ function actsOf(
       }
       return written;
     },
-    undoLast: () => undoLast(own, { counting: (ids) => client.counting(ids), write: send }),
+    undo: (act) => undo(own, undoing, act),
+    redo: () => redo(own, undoing),
   };
 }

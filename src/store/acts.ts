@@ -7,7 +7,7 @@ export const asAct = (drafts: Draft | readonly Draft[]): readonly Draft[] => (is
 const isMany = (drafts: Draft | readonly Draft[]): drafts is readonly Draft[] => Array.isArray(drafts);
 
 export interface Undone {
-  /** The entries of the act that was taken back, or could not be; none where there was nothing. */
+  /** The entries of the act that was taken back or brought back, or could not be; none where there was nothing. */
   readonly undone: readonly Entry[];
   readonly error?: StoreError;
 }
@@ -19,18 +19,43 @@ interface Undoing {
   write(drafts: readonly Draft[]): Promise<Result<readonly EntryId[], StoreError>>;
 }
 
-/** Takes back the newest own act that still counts, as one: its newest entry first, so that each leaves a yard that adds up. */
-export async function undoLast(own: OwnActs, { counting, write }: Undoing): Promise<Undone> {
-  for (const act of own.newestFirst()) {
-    const entries = await counting(act);
-    if (entries.length === 0) {
-      own.drop(act);
+const NOTHING: Undone = { undone: [] };
+
+/** Takes back the newest own act that still counts, or the one that is named. */
+export async function undo(own: OwnActs, undoing: Undoing, act?: readonly string[]): Promise<Undone> {
+  for (const one of act ? [act] : own.newestFirst()) {
+    const taken = await takeBack(one, own, undoing);
+    if (taken) return taken;
+  }
+  return NOTHING;
+}
+
+/** As one, its newest entry first, so that each leaves a yard that adds up. Null: nothing of it counts any more. */
+async function takeBack(act: readonly string[], own: OwnActs, { counting, write }: Undoing): Promise<Undone | null> {
+  const entries = await counting(act);
+  if (entries.length === 0) {
+    own.drop(act);
+    return null;
+  }
+  const written = await write(entries.map((e) => ({ kind: "void", data: { entry: e.id, reason: "undone" } })));
+  if (!written.ok) return { undone: entries, error: written.error };
+  own.takenBack({ act, voids: written.value });
+  return { undone: entries };
+}
+
+/** Brings back what was taken back last: its voids are voided, the oldest entry's first. */
+export async function redo(own: OwnActs, { counting, write }: Undoing): Promise<Undone> {
+  for (const back of own.takenBackLast()) {
+    const voids = await counting(back.voids);
+    if (voids.length === 0) {
+      own.forgetTakenBack(back);
       continue;
     }
-    const written = await write(entries.map((e) => ({ kind: "void", data: { entry: e.id, reason: "undone" } })));
-    if (!written.ok) return { undone: entries, error: written.error };
-    own.drop(act);
-    return { undone: entries };
+    const written = await write(voids.map((v) => ({ kind: "void", data: { entry: v.id, reason: "redone" } })));
+    const undone = await counting(back.act);
+    if (!written.ok) return { undone: voids, error: written.error };
+    own.broughtBack(back);
+    return { undone };
   }
-  return { undone: [] };
+  return NOTHING;
 }

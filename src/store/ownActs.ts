@@ -1,9 +1,16 @@
 const KEY = "brisk-barrel own acts";
 const MOST = 50;
 
+/** An act that was taken back, and the voids that did it. */
+export interface TakenBack {
+  readonly act: readonly string[];
+  readonly voids: readonly string[];
+}
+
 interface Kept {
   readonly tab: string;
   readonly acts: readonly (readonly string[])[];
+  readonly takenBack?: readonly TakenBack[];
 }
 
 /** Where a tab keeps what it did: outlives a reload, not the tab. Only what is used of the browser's session storage. */
@@ -14,7 +21,8 @@ export type TabShelf = Pick<Storage, "getItem" | "setItem">;
  * A tab that was duplicated brings a copy of the list along; the lock of the list's own tab tells it that it is a copy.
  */
 export class OwnActs {
-  private acts: (readonly string[])[] = [];
+  private acts: readonly (readonly string[])[] = [];
+  private back: readonly TakenBack[] = [];
 
   private constructor(
     private readonly shelf: TabShelf,
@@ -27,18 +35,42 @@ export class OwnActs {
     const own = kept !== null && (await hold(kept.tab));
     if (!own) await hold(newTab);
     const acts = new OwnActs(scoped(shelf, yard), own ? kept.tab : newTab);
-    if (own) acts.acts = [...kept.acts];
+    if (own) {
+      acts.acts = kept.acts;
+      acts.back = kept.takenBack ?? [];
+    }
     return acts;
   }
 
+  /** A new act: what was taken back before it cannot be brought back any more. */
   add(ids: readonly string[]): void {
     this.acts = [...this.acts, ids].slice(-MOST);
+    this.back = [];
     this.keep();
   }
 
   drop(act: readonly string[]): void {
-    this.acts = this.acts.filter((a) => a !== act);
+    this.acts = this.acts.filter((a) => !isSame(a, act));
     this.keep();
+  }
+
+  takenBack(back: TakenBack): void {
+    this.back = [...this.back, back].slice(-MOST);
+    this.drop(back.act);
+  }
+
+  broughtBack(back: TakenBack): void {
+    this.acts = [...this.acts, back.act].slice(-MOST);
+    this.forgetTakenBack(back);
+  }
+
+  forgetTakenBack(back: TakenBack): void {
+    this.back = this.back.filter((b) => b !== back);
+    this.keep();
+  }
+
+  takenBackLast(): readonly TakenBack[] {
+    return [...this.back].reverse();
   }
 
   newestFirst(): readonly (readonly string[])[] {
@@ -47,12 +79,14 @@ export class OwnActs {
 
   private keep(): void {
     try {
-      this.shelf.setItem(KEY, JSON.stringify({ tab: this.tab, acts: this.acts } satisfies Kept));
+      this.shelf.setItem(KEY, JSON.stringify({ tab: this.tab, acts: this.acts, takenBack: this.back } satisfies Kept));
     } catch {
       // Full or forbidden: Undo still works until this page is closed.
     }
   }
 }
+
+const isSame = (a: readonly string[], b: readonly string[]): boolean => a.join() === b.join();
 
 const scoped = (shelf: TabShelf, yard: string): TabShelf => ({
   getItem: (key) => shelf.getItem(`${key} ${yard}`),

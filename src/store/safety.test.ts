@@ -1,9 +1,10 @@
 import "fake-indexeddb/auto";
 import Dexie from "dexie";
+import fc from "fast-check";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { type Draft, EntryId } from "@/core/ledger";
 import { drum, iso, kitchen, move, pickup } from "@/core/ledger/testing";
-import { undoLast } from "./acts";
+import { redo, undo } from "./acts";
 import { MemoryShelf } from "./book/journal.testing";
 import type { Stamp } from "./offer";
 import { OwnActs } from "./ownActs";
@@ -149,20 +150,56 @@ describe("undo", () => {
     own.add(await write(session, 11, move("A", "B", 2), move("A", "B", 1)));
     const other = await tab();
     await write(other, 12, move("A", "B", 3));
-    expect((await undoLast(own, undoing(session))).undone).toHaveLength(2);
+    expect((await undo(own, undoing(session))).undone).toHaveLength(2);
     expect(litres(session, "B", 60)).toBeCloseTo(4, 9);
-    expect((await undoLast(own, undoing(session))).undone).toHaveLength(1);
+    expect((await undo(own, undoing(session))).undone).toHaveLength(1);
     expect(litres(session, "B", 60)).toBeCloseTo(3, 9);
-    expect((await undoLast(own, undoing(session))).undone).toEqual([]);
+    expect((await undo(own, undoing(session))).undone).toEqual([]);
     expect(litres(session, "B", 60)).toBeCloseTo(3, 9);
+  });
+  it("is linear: whatever is logged, undone and redone, in whatever order, the yard is as the list of acts says", async () => {
+    const own = await OwnActs.of("own", { getItem: () => null, setItem: () => undefined }, "t", async () => true);
+    const done: number[] = [];
+    let back: number[] = [];
+    const steps = fc.sample(fc.constantFrom("log", "log", "undo", "undo", "redo"), { numRuns: 40, seed: 7 });
+    for (const [i, step] of steps.entries()) {
+      if (step === "log") {
+        const litres = 0.01 * (i + 1);
+        own.add(await write(session, 10 + (i % 40), move("A", "B", litres)));
+        done.push(litres);
+        back = [];
+      } else if (step === "undo") {
+        expect((await undo(own, undoing(session))).undone).toHaveLength(done.length > 0 ? 1 : 0);
+        back.push(...done.splice(-1));
+      } else {
+        expect((await redo(own, undoing(session))).undone).toHaveLength(back.length > 0 ? 1 : 0);
+        done.push(...back.splice(-1));
+      }
+      expect(litres(session, "B", 60)).toBeCloseTo(
+        done.reduce((sum, l) => sum + l, 0),
+        9,
+      );
+    }
+  });
+  it("of one act leaves those after it, and what was logged since forgets what could be redone", async () => {
+    const own = await OwnActs.of("own", { getItem: () => null, setItem: () => undefined }, "t", async () => true);
+    const first = await write(session, 10, move("A", "B", 1));
+    own.add(first);
+    own.add(await write(session, 11, move("A", "B", 2)));
+    await undo(own, undoing(session), first);
+    expect(litres(session, "B", 60)).toBeCloseTo(2, 9);
+    expect((await undo(own, undoing(session), first)).undone).toEqual([]);
+    own.add(await write(session, 12, move("A", "B", 4)));
+    expect((await redo(own, undoing(session))).undone).toEqual([]);
+    expect(litres(session, "B", 60)).toBeCloseTo(6, 9);
   });
   it("that would leave a later entry short is refused, and the act is still one's own to take back", async () => {
     const own = await OwnActs.of("own", { getItem: () => null, setItem: () => undefined }, "t", async () => true);
     own.add(await write(session, 10, move("A", "B", 5)));
     const [later] = await write(session, 12, move("B", "A", 5));
-    expect(await undoLast(own, undoing(session))).toMatchObject({ error: { code: "empty" } });
+    expect(await undo(own, undoing(session))).toMatchObject({ error: { code: "empty" } });
     await write(session, 13, { kind: "void", data: { entry: EntryId.parse(later), reason: "no" } });
-    expect((await undoLast(own, undoing(session))).error).toBeUndefined();
+    expect((await undo(own, undoing(session))).error).toBeUndefined();
   });
 });
 

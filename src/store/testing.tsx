@@ -3,10 +3,10 @@ import Dexie from "dexie";
 import { type ReactNode, useEffect, useMemo, useState } from "react";
 import { afterAll, beforeAll, beforeEach } from "vitest";
 import { lineOf } from "@/core/formats";
-import type { Entry, EntryId, Timeline } from "@/core/ledger";
+import type { Draft, Entry, EntryId, Timeline } from "@/core/ledger";
 import { ok } from "@/core/units";
 import type { YardView } from "@/core/view";
-import { asAct, undoLast } from "./acts";
+import { asAct, redo, undo } from "./acts";
 import type { YardClient } from "./client";
 import { type Head, YardDb } from "./db";
 import type { Stamp } from "./offer";
@@ -141,6 +141,10 @@ export function TestYard({ session, children }: { session: YardSession; children
     if (written.ok) (await own).add(written.value satisfies readonly EntryId[]);
     return written;
   };
+  const undoing = {
+    counting: async (ids: readonly string[]) => session.counting(ids),
+    write: (drafts: readonly Draft[]) => send(drafts),
+  };
   const yard: OpenYard = {
     name: "own",
     view,
@@ -155,8 +159,8 @@ export function TestYard({ session, children }: { session: YardSession; children
     now: () => clock,
     refresh,
     startDemoAgain: async () => true,
-    undoLast: async () =>
-      undoLast(await own, { counting: async (ids) => session.counting(ids), write: (drafts) => send(drafts) }),
+    undo: async (act) => undo(await own, undoing, act),
+    redo: async () => redo(await own, undoing),
   };
   return <YardContext.Provider value={yard}>{children}</YardContext.Provider>;
 }

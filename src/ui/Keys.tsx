@@ -8,7 +8,8 @@ export function Keys({ open, onClose, stations }: { open: boolean; onClose: () =
   if (!open) return null;
   const rows: [string, string][] = [
     ["L", "Log what just happened; then a letter for what"],
-    ["U", "Undo the last thing you wrote"],
+    ["U", "Undo the last thing you wrote; once more, the one before it"],
+    ["⇧U", "Redo what was undone"],
     ["0", "The yard"],
     ...stations.map((name, i): [string, string] => [String(i + 1), name]),
     ["?", "This list"],

@@ -13,7 +13,7 @@ import { useEntries } from "./useEntries";
 export function BooksScreen() {
   const { view } = useYard();
   const units = useUnits();
-  const undo = useUndo();
+  const { undo, redo } = useUndo();
   const { rows, total, more } = useEntries();
   const b = view.balance;
   return (
@@ -48,9 +48,12 @@ export function BooksScreen() {
         </>
       }
     >
-      <div className="my-2">
-        <Button onClick={() => void undo()}>
+      <div className="my-2 flex flex-wrap gap-2">
+        <Button onClick={() => void undo()} aria-keyshortcuts="u">
           Undo my last entry <kbd className="rounded border border-quiet px-1 text-[13px]">U</kbd>
+        </Button>
+        <Button onClick={() => void redo()} aria-keyshortcuts="Shift+U">
+          Redo <kbd className="rounded border border-quiet px-1 text-[13px]">⇧U</kbd>
         </Button>
       </div>
       <ol>

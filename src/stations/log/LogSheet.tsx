@@ -1,7 +1,7 @@
 "use client";
 import { matchSorter } from "match-sorter";
 import { useEffect, useState } from "react";
-import { YardLink } from "@/desk";
+import { useUndo, YardLink } from "@/desk";
 import { type BenchLink, FormView, type Verb } from "@/desk/form";
 import { Button, buttonClass, TextField } from "@/ui";
 import { Sheet } from "@/ui/Sheet";
@@ -28,6 +28,7 @@ const BY_NAME = { keys: ["name", "alsoCalled"], threshold: matchSorter.rankings.
 export default function LogSheet({ verbs, benches, verb: asked, values, onClose }: Props) {
   const [key, setKey] = useState(asked);
   const [typed, setTyped] = useState("");
+  const { undo, redo } = useUndo();
   const verb = verbs.find((v) => v.key === key);
   useLetters(verb ? null : { verbs, benches, pick: setKey });
 
@@ -70,6 +71,13 @@ export default function LogSheet({ verbs, benches, verb: asked, values, onClose 
               </div>
             </section>
           ))}
+          <section className="mb-3">
+            <h3 className="text-ink-2">Taken back</h3>
+            <div className="mt-1 grid grid-cols-2 gap-2 md:grid-cols-3">
+              <Button onClick={() => void undo()}>Undo my last entry</Button>
+              <Button onClick={() => void redo()}>Redo</Button>
+            </div>
+          </section>
           <section className="mb-3">
             <h3 className="text-ink-2">On its bench</h3>
             <div className="mt-1 grid grid-cols-2 gap-2 md:grid-cols-4">{linked(benches)}</div>

@@ -1,5 +1,6 @@
 import { type Draft, type Entry, EntryId, kindOf, project, type VesselId, type YardState } from "@/core/ledger";
 import { applyEntry } from "@/core/ledger/apply";
+import { NO_DEFINITIONS } from "@/core/ledger/definitions";
 import { MS_PER_MINUTE } from "@/core/units";
 import { capacityLitres } from "@/core/vessels";
 
@@ -35,7 +36,7 @@ export function writer(prefix: string): Writer {
         kind: draft.kind,
         data: draft.data,
       } as Entry;
-      applyEntry(yard, entry);
+      applyEntry(yard, entry, NO_DEFINITIONS);
       const fault = yard.faults[0];
       if (fault) throw new Error(`made-up yard does not add up: ${JSON.stringify(fault)} at ${JSON.stringify(draft)}`);
       entries.push(entry);

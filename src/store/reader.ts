@@ -65,9 +65,9 @@ export class YardReader {
 
   view(now: string, at: string | null): YardView {
     // Another day is looked at once: remembering it would only push out what is looked at all day.
-    if (at !== null) return viewYard(yardAt(this.timeline, at), at);
+    if (at !== null) return viewYard(yardAt(this.timeline, at), at, undefined, this.timeline.head);
     const present = this.present(now);
-    return viewYard(yardAt(this.timeline, present), present, this.memo);
+    return viewYard(yardAt(this.timeline, present), present, this.memo, this.timeline.head);
   }
 
   /** What has changed of the view since the page was given one; all of it where the page holds another. */

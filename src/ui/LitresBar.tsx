@@ -1,4 +1,5 @@
 import type { Balance } from "@/core/ledger";
+import { enteredLitres } from "@/core/ledger/balance";
 import type { Units } from "./words";
 
 interface Slice {
@@ -9,7 +10,7 @@ interface Slice {
 
 /** Where every litre that ever came in is now. It closes, or says that it does not. */
 export function LitresBar({ balance, since, units }: { balance: Balance; since: string; units: Units }) {
-  const entered = balance.in.collected + balance.in.bought;
+  const entered = enteredLitres(balance);
   const slices: Slice[] = [
     { name: "Burned", litres: balance.out.burned, className: "bg-deep-2" },
     { name: "In the yard", litres: balance.standing, className: "bg-clear" },

@@ -63,7 +63,7 @@ describe("fields", () => {
 
 describe("litres in, litres out", () => {
   const closed: Balance = {
-    in: { collected: 100, bought: 20 },
+    in: { opening: 0, collected: 100, bought: 20 },
     out: { burned: 50, disposed: 10, lost: 1, unaccounted: 2 },
     standing: 57,
     convertedLitres: 0,

@@ -15,6 +15,9 @@ export interface Balance {
 
 const RELATIVE = 1e-9;
 
+/** All that ever came in. */
+export const enteredLitres = (b: Pick<Balance, "in">): number => IN_ACCOUNTS.reduce((sum, name) => sum + b.in[name], 0);
+
 export const accountLitres = (yard: YardState, name: AccountName): number => sumOf(yard.accounts[name]);
 
 const sumOf = (litres: readonly number[]): number => {
@@ -37,7 +40,7 @@ export function balance(yard: YardState, sum: Sum = sumOf): Balance {
   const left = read(OUT_ACCOUNTS);
   let standing = 0;
   for (const v of yard.vessels.values()) standing += v.contents.total;
-  const total = entered.collected + entered.bought;
+  const total = enteredLitres({ in: entered });
   const { litres: convertedLitres, kg: convertedGapKg } = converted(yard);
   const out = left.burned + left.disposed + left.lost + left.unaccounted;
   const gapLitres = total - (standing + out + convertedLitres);

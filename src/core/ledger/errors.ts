@@ -7,6 +7,7 @@ export type Flaw =
   | { readonly code: "empty"; readonly vessel: VesselId }
   | { readonly code: "same-vessel"; readonly vessel: VesselId }
   | { readonly code: "rim-above-shape"; readonly vessel: VesselId; readonly mostMm: number }
+  | { readonly code: "still-holds"; readonly vessel: VesselId; readonly litres: number }
   | { readonly code: "loss-above-litres" }
   | { readonly code: "nothing-to-gain-of"; readonly vessel: VesselId }
   | { readonly code: "unknown-vessel"; readonly vessel: VesselId }

@@ -1,5 +1,6 @@
-export { accountBy, accountLitres, type Balance, balance } from "./balance";
+export { accountBy, accountLitres, type Balance, balance, enteredLitres } from "./balance";
 export { carryPours, type Held, type Pour } from "./carry";
+export { readThingKey, THING_KINDS, type ThingKey, type ThingKind, thingKey } from "./definitions";
 export { doubtsOfDip, doubtsOfJar } from "./doubts";
 export {
   type Draft,
@@ -20,6 +21,7 @@ export type { Bag } from "./kinds/bag";
 export type { Cup } from "./kinds/cup";
 export type { Flow, How } from "./kinds/flow";
 export type { Place } from "./kinds/place";
+export type { Thing } from "./kinds/retire";
 export { DEFAULT_SETTINGS, type Settings } from "./kinds/settings";
 export type { Source } from "./kinds/source";
 export { tanksOf, type Vehicle } from "./kinds/vehicle";

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { applyEntry } from "./apply";
 import { arbitraryDraft } from "./arbitrary.testing";
+import { NO_DEFINITIONS } from "./definitions";
 import { type Draft, flowsOf, kindOf, vesselsOf } from "./entry";
 import { type EntryField, fieldsOf, withFields } from "./fields";
 import { KIND_LIST } from "./kinds";
@@ -13,7 +14,7 @@ const kinds = KIND_LIST.map((k) => k.kind);
 
 function applied(draft: Draft): YardState {
   const after = copyYard(yard);
-  applyEntry(after, entry("zz", 5000, draft));
+  applyEntry(after, entry("zz", 5000, draft), NO_DEFINITIONS);
   return after;
 }
 

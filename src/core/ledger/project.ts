@@ -1,4 +1,5 @@
 import { applyEntry } from "./apply";
+import { definitionsOf } from "./definitions";
 import type { Entry } from "./entry";
 import { liveEntries } from "./live";
 import { emptyYard, type YardState } from "./state";
@@ -9,9 +10,11 @@ import { emptyYard, type YardState } from "./state";
  */
 export function project(entries: readonly Entry[], at?: string): YardState {
   const yard = emptyYard();
-  for (const entry of liveEntries(entries)) {
+  const live = liveEntries(entries);
+  const definitions = definitionsOf(live);
+  for (const entry of live) {
     if (at !== undefined && entry.happenedAt > at) break;
-    applyEntry(yard, entry);
+    applyEntry(yard, entry, definitions);
   }
   return yard;
 }

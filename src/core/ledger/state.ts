@@ -1,5 +1,6 @@
 import type { ComponentId } from "../fluids";
 import { type Contents, EMPTY, PartTable } from "./contents";
+import type { ThingKey } from "./definitions";
 import type { Fault } from "./errors";
 import type { BagId, CupId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
 import type { Bag } from "./kinds/bag";
@@ -14,7 +15,7 @@ import { type Quality, UNKNOWN_QUALITY } from "./quality";
 import type { Check } from "./schema/check";
 
 /** Where litres come from and go to, outside the vessels. */
-export const IN_ACCOUNTS = ["collected", "bought"] as const;
+export const IN_ACCOUNTS = ["opening", "collected", "bought"] as const;
 export const OUT_ACCOUNTS = ["burned", "disposed", "lost", "unaccounted"] as const;
 /** Where litres go that become others, and those others come from: kilograms of it are nought, litres need not be. */
 export const CHANGE_ACCOUNT = "converted";
@@ -164,7 +165,7 @@ export interface VehicleState {
 }
 
 export interface Origin {
-  readonly kind: "pickup" | "purchase" | "stock-take" | "fining";
+  readonly kind: "opening" | "pickup" | "purchase" | "stock-take" | "fining";
   readonly at: string;
   readonly source: SourceId | null;
   /** Water, sludge and fat in it when it came, as a share. */
@@ -186,6 +187,10 @@ export interface YardState {
   readonly cups: Map<CupId, Cup>;
   standings: readonly PastStanding[];
   draws: readonly FirstDraw[];
+  /** Things that were used before the entry that says what they are. */
+  readonly broughtForward: Set<ThingKey>;
+  /** Since when a thing is no longer there: used up, sold, given up. */
+  readonly retired: Map<ThingKey, string>;
   /** In the order they were taken; `atMs` beside the text, because every forecast reckons with it. */
   readonly shedTemperatures: { readonly at: string; readonly atMs: number; readonly celsius: number }[];
   /** Litres at 15 °C by part: the index is the part's number. Shared between copies until one of them books. */
@@ -211,10 +216,13 @@ export function emptyYard(): YardState {
     rounds: new Map(),
     origins: new Map(),
     cups: new Map(),
+    broughtForward: new Set(),
+    retired: new Map(),
     standings: [],
     draws: [],
     shedTemperatures: [],
     accounts: {
+      opening: [],
       collected: [],
       bought: [],
       burned: [],
@@ -246,6 +254,8 @@ export function copyYard(y: YardState): YardState {
     places: new Map(y.places),
     rounds: new Map(y.rounds),
     cups: new Map(y.cups),
+    broughtForward: new Set(y.broughtForward),
+    retired: new Map(y.retired),
     shedTemperatures: [...y.shedTemperatures],
     accounts: { ...y.accounts },
     ownAccounts: new Set(),

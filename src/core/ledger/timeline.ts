@@ -1,4 +1,5 @@
 import { applyEntry } from "./apply";
+import { type Definitions, definitionsOf, missingThing, NO_DEFINITIONS, type ThingKey } from "./definitions";
 import type { Draft, Entry } from "./entry";
 import { EntryId } from "./ids";
 import { byTime, deadIds, liveEntries, targetOf } from "./live";
@@ -16,6 +17,7 @@ interface Snapshot {
 export interface Timeline {
   readonly byId: Map<EntryId, Entry>;
   readonly live: readonly Entry[];
+  readonly definitions: Definitions;
   readonly snapshots: readonly Snapshot[];
   readonly head: YardState;
 }
@@ -24,7 +26,8 @@ const START = (): Snapshot => ({ count: 0, yard: emptyYard() });
 
 export function buildTimeline(entries: readonly Entry[]): Timeline {
   const byId = new Map(entries.map((e) => [e.id, e]));
-  return replay(byId, liveEntries([...byId.values()]), [], START());
+  const live = liveEntries([...byId.values()]);
+  return replay({ byId, live, definitions: definitionsOf(live) }, [], START());
 }
 
 /**
@@ -38,16 +41,30 @@ export function appendEntries(t: Timeline, entries: readonly Entry[]): Timeline 
   const last = t.live.at(-1);
   const first = added[0];
   const points = added.some((e) => targetOf(e) !== undefined);
-  if (!points && first && (!last || byTime(last, first) < 0)) {
+  const isLast = !points && first !== undefined && (!last || byTime(last, first) < 0);
+  const definitions = isLast ? definitionsOf(added, t.definitions) : null;
+  if (definitions && !reachesBack(t, definitions)) {
     const head = copyYard(t.head);
-    for (const entry of added) applyEntry(head, entry);
-    return { byId, live: [...t.live, ...added], snapshots: t.snapshots, head };
+    for (const entry of added) applyEntry(head, entry, definitions);
+    return { byId, live: [...t.live, ...added], definitions, snapshots: t.snapshots, head };
   }
   const live = points ? liveAmong(t, added) : merged(t.live, added);
+  const next = { byId, live, definitions: definitionsOf(live) };
+  if (reachesBack(t, next.definitions)) return replay(next, [], START());
   let same = 0;
   while (same < live.length && live[same] === t.live[same]) same++;
   const kept = t.snapshots.filter((s) => s.count <= same);
-  return replay(byId, live, kept, kept.at(-1) ?? START());
+  return replay(next, kept, kept.at(-1) ?? START());
+}
+
+/** Whether what is now said of some thing changes what lies before that: it was used before, or was missing. */
+function reachesBack(t: Timeline, next: Definitions): boolean {
+  if (next === t.definitions) return false;
+  const missing = new Set(t.head.faults.map(missingThing));
+  const concerns = (key: ThingKey): boolean => t.head.broughtForward.has(key) || missing.has(key);
+  return [...new Set([...t.definitions.keys(), ...next.keys()])].some(
+    (key) => t.definitions.get(key) !== next.get(key) && concerns(key),
+  );
 }
 
 /** Those that count after some were voided, corrected or brought back; sorting them all anew costs far more. */
@@ -97,24 +114,24 @@ export function yardAt(t: Timeline, at: string): YardState {
   if (count === t.live.length) return t.head;
   const start = t.snapshots.filter((s) => s.count <= count).at(-1) ?? START();
   const yard = copyYard(start.yard);
-  for (let i = start.count; i < count; i++) applyEntry(yard, t.live[i] as Entry);
+  for (let i = start.count; i < count; i++) applyEntry(yard, t.live[i] as Entry, t.definitions);
   return yard;
 }
 
 function replay(
-  byId: Map<EntryId, Entry>,
-  live: readonly Entry[],
+  entries: Pick<Timeline, "byId" | "live" | "definitions">,
   kept: readonly Snapshot[],
   from: Snapshot,
 ): Timeline {
+  const { live, definitions } = entries;
   const head = copyYard(from.yard);
   let snapshots = [...kept];
   for (let i = from.count; i < live.length; i++) {
-    applyEntry(head, live[i] as Entry);
+    applyEntry(head, live[i] as Entry, definitions);
     if ((i + 1) % SNAPSHOT_EVERY !== 0) continue;
     snapshots = thinned([...snapshots, { count: i + 1, yard: copyYard(head) }]);
   }
-  return { byId, live, snapshots, head };
+  return { ...entries, snapshots, head };
 }
 
 /**
@@ -149,7 +166,7 @@ export function stepwise(
   for (const [i, draft] of rest.entries()) {
     const id = EntryId.parse(`~${i}`);
     const at = before.happenedAt ?? after.firstAt ?? "";
-    applyEntry(after, { ...before, id, v: 1, happenedAt: at, recordedAt: at, device: "~" } as Entry);
+    applyEntry(after, { ...before, id, v: 1, happenedAt: at, recordedAt: at, device: "~" } as Entry, NO_DEFINITIONS);
     look(after, draft);
     before = draft;
   }

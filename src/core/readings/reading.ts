@@ -1,4 +1,15 @@
-import type { BagState, Place, RoundState, Settings, VehicleState, VesselId, VesselState, YardState } from "../ledger";
+import {
+  type BagState,
+  type Place,
+  type RoundState,
+  type Settings,
+  type ThingKind,
+  thingKey,
+  type VehicleState,
+  type VesselId,
+  type VesselState,
+  type YardState,
+} from "../ledger";
 import type { ReadingMemo } from "./memo";
 import type { SourceView } from "./rounds/sourceView";
 import { waitingAt } from "./rounds/waiting";
@@ -28,6 +39,9 @@ export interface YardReading {
   readonly round: RoundState | null;
 }
 
+/** Under this much a container is empty. */
+const EMPTY_LITRES = 0.05;
+
 /** Reads a yard at a moment; what `memo` still holds and nothing has changed of is not reckoned again. */
 export function readYard(yard: YardState, at: string, memo: ReadingMemo): YardReading {
   const now = slotOf(at);
@@ -38,16 +52,20 @@ export function readYard(yard: YardState, at: string, memo: ReadingMemo): YardRe
       const standing = standingOf(yard, state, now, book);
       return { state, standing, view: vesselViewOf(state, standing) };
     });
-  const vessels = [...yard.vessels.values()].map(readVessel);
+  const inUse = (kind: ThingKind, id: string): boolean => !yard.retired.has(thingKey(kind, id));
+  // What holds oil is on the floor, whatever has been said of it.
+  const stands = ({ vessel, contents }: VesselState): boolean =>
+    inUse("vessel", vessel.id) || contents.total > EMPTY_LITRES;
+  const vessels = [...yard.vessels.values()].filter(stands).map(readVessel);
   return {
     now: slotBegan(at),
     settings: yard.settings,
     vessels,
     byId: new Map(vessels.map((v) => [v.state.vessel.id, v])),
-    bags: [...yard.bags.values()],
-    vehicles: [...yard.vehicles.values()],
-    places: [...yard.places.values()],
-    sources: readSources(yard, now, memo),
+    bags: [...yard.bags.values()].filter((b) => inUse("bag", b.bag.id)),
+    vehicles: [...yard.vehicles.values()].filter((v) => inUse("vehicle", v.vehicle.id)),
+    places: [...yard.places.values()].filter((p) => inUse("place", p.id)),
+    sources: readSources(yard, now, memo).filter((s) => inUse("source", s.source.id)),
     round: [...yard.rounds.values()].findLast((r) => r.endedAt === null) ?? null,
   };
 }

@@ -6,9 +6,12 @@ import {
   type Cup,
   type Fault,
   type RoundState,
+  readThingKey,
   type Settings,
   STATIONS,
   type Station,
+  type ThingKind,
+  thingKey,
   type VehicleState,
   type YardState,
 } from "../ledger";
@@ -25,6 +28,10 @@ export interface YardView {
   readonly vehicles: readonly VehicleState[];
   readonly places: readonly PlaceView[];
   readonly cups: readonly Cup[];
+  /** What has left the floor and the lists. */
+  readonly retired: readonly RetiredThing[];
+  /** What everything is called that ever was in this yard, by its id: also what came, or went, after the moment looked at. */
+  readonly names: Readonly<Record<string, string>>;
   /** The round that is being driven. */
   readonly round: RoundState | null;
   readonly advice: readonly Advice[];
@@ -35,8 +42,23 @@ export interface YardView {
   readonly firstAt: string | null;
 }
 
-/** What screens draw of a yard. Given the memo of the view before, only what has changed is reckoned anew. */
-export function viewYard(yard: YardState, now: string, memo: ReadingMemo = new ReadingMemo()): YardView {
+/** A thing that is no longer in use. */
+export interface RetiredThing {
+  readonly kind: ThingKind;
+  readonly id: string;
+  readonly at: string;
+}
+
+/**
+ * What screens draw of a yard. Given the memo of the view before, only what has changed is reckoned anew; `latest` is the
+ * yard as it is known now, where `yard` is of another day.
+ */
+export function viewYard(
+  yard: YardState,
+  now: string,
+  memo: ReadingMemo = new ReadingMemo(),
+  latest: YardState = yard,
+): YardView {
   const reading = readYard(yard, now, memo);
   const advice = advise(reading);
   const vessels = reading.vessels.map((v) => v.view);
@@ -56,7 +78,9 @@ export function viewYard(yard: YardState, now: string, memo: ReadingMemo = new R
     bags: reading.bags,
     vehicles: reading.vehicles,
     places: placeViews(yard, reading.vessels),
-    cups: [...yard.cups.values()],
+    cups: [...yard.cups.values()].filter((c) => !yard.retired.has(thingKey("cup", c.id))),
+    retired: [...yard.retired].map(([key, at]) => ({ ...readThingKey(key), at })),
+    names: namesIn(latest),
     round: reading.round,
     advice,
     stations,
@@ -65,4 +89,15 @@ export function viewYard(yard: YardState, now: string, memo: ReadingMemo = new R
     entries: yard.entries,
     firstAt: yard.firstAt,
   };
+}
+
+function namesIn(yard: YardState): Record<string, string> {
+  const names: Record<string, string> = {};
+  for (const { vessel } of yard.vessels.values()) names[vessel.id] = vessel.name;
+  for (const { source } of yard.sources.values()) names[source.id] = source.name;
+  for (const { bag } of yard.bags.values()) names[bag.id] = bag.name;
+  for (const { vehicle } of yard.vehicles.values()) names[vehicle.id] = vehicle.name;
+  for (const place of yard.places.values()) names[place.id] = place.name;
+  for (const cup of yard.cups.values()) names[cup.id] = cup.name;
+  return names;
 }

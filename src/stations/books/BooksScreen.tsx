@@ -30,6 +30,7 @@ export function BooksScreen() {
             </p>
           </div>
           <dl>
+            {b.in.opening > 0 ? <Row name="Stood there at the start" value={units.litres(b.in.opening)} /> : null}
             <Row name="Collected" value={units.litres(b.in.collected)} />
             <Row name="Bought" value={units.litres(b.in.bought)} />
             <Row name="Standing in the yard" value={units.litres(b.standing)} />

@@ -2,7 +2,7 @@ import { ARRANGEMENT_IDS, type ArrangementId, arrangementOf } from "@/core/drivi
 import { tanksOf } from "@/core/ledger";
 import { asVehicleId, asVesselId } from "@/core/ledger/named";
 import { allOrSome, amountFields, fromField, litresChips, mostThatFits, toField, type Verb } from "@/desk/form";
-import { vehicleName, vesselName } from "@/ui/words";
+import { nameOf } from "@/ui/words";
 
 /** A tank that no vehicle in the yard has: the ledger says so. */
 const NOBODYS = asVehicleId("none");
@@ -35,7 +35,7 @@ export const fill: Verb = {
       },
     };
   },
-  said: (v, view, u) => `Filled ${vesselName(view, v.text("to"))} with ${u.litres(v.number("litres"))}.`,
+  said: (v, view, u) => `Filled ${nameOf(view, v.text("to"))} with ${u.litres(v.number("litres"))}.`,
 };
 
 export const hours: Verb = {
@@ -70,7 +70,7 @@ export const hours: Verb = {
       },
     };
   },
-  said: (v, view) => `${vehicleName(view, v.text("vehicle"))} ran ${v.number("minutes")} minutes.`,
+  said: (v, view) => `${nameOf(view, v.text("vehicle"))} ran ${v.number("minutes")} minutes.`,
 };
 
 export const addVehicle: Verb = {

@@ -5,7 +5,7 @@ import { MS_PER_MINUTE } from "@/core/units";
 import { NumberField, useAmount, useForgetKept, useTell, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Choice } from "@/ui";
-import { accessWords, clock, roughLitres, sourceName } from "@/ui/words";
+import { accessWords, clock, nameOf, roughLitres } from "@/ui/words";
 import { draftsOf } from "./stopForm";
 
 /** The stops of the round that is being driven, with what has been taken; and the way home. */
@@ -38,7 +38,7 @@ export function DriveView({ round }: { round: RoundState }) {
               >
                 <span className="font-plate text-[26px] font-semibold">{i + 1}</span>
                 <span className="min-w-0 flex-1 leading-tight">
-                  <b className="font-plate text-[20px]">{sourceName(view, s.source)}</b>
+                  <b className="font-plate text-[20px]">{nameOf(view, s.source)}</b>
                   <br />
                   <span className="text-[14px] text-ink-2">
                     {source?.contact ? `${source.contact}; ` : ""}
@@ -120,7 +120,7 @@ function HomeAgain({ round, left }: { round: RoundState; left: number }) {
             label="It stands now"
             options={[
               { value: HOME, name: "At home" },
-              { value: LAST_STOP, name: `At ${sourceName(view, lastCalled)}`, detail: "travelling on" },
+              { value: LAST_STOP, name: `At ${nameOf(view, lastCalled)}`, detail: "travelling on" },
             ]}
             value={stands}
             onChange={setStands}

@@ -4,7 +4,7 @@ import { mapSpot } from "@/core/readings/rounds/roundQuestion";
 import { useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Button, buttonClass } from "@/ui";
-import { accessWords, roughLitres, sourceName } from "@/ui/words";
+import { accessWords, nameOf, roughLitres } from "@/ui/words";
 import type { Planned } from "./usePlan";
 
 interface Props {
@@ -33,7 +33,7 @@ export function NotOnIt({ others, leftOut, planned, onPutIn }: Props) {
           return (
             <li key={id} className="flex items-center justify-between gap-2 border-t border-rule py-1">
               <span className="leading-tight">
-                <b className="font-plate text-[17px]">{sourceName(view, id)}</b>
+                <b className="font-plate text-[17px]">{nameOf(view, id)}</b>
                 <br />
                 <span className="text-[14px] text-ink-2">
                   {leftOut.includes(id) ? "left out by you" : whyNot(id, planned)}; about{" "}
@@ -43,7 +43,7 @@ export function NotOnIt({ others, leftOut, planned, onPutIn }: Props) {
                 </span>
               </span>
               <Button className="shrink-0" onClick={() => onPutIn(id)}>
-                Put in<span className="sr-only"> {sourceName(view, id)}</span>
+                Put in<span className="sr-only"> {nameOf(view, id)}</span>
               </Button>
             </li>
           );
@@ -51,7 +51,7 @@ export function NotOnIt({ others, leftOut, planned, onPutIn }: Props) {
         {unplaced.map((id) => (
           <li key={id} className="flex items-center justify-between gap-2 border-t border-rule py-1">
             <span className="leading-tight">
-              <b className="font-plate text-[17px]">{sourceName(view, id)}</b>
+              <b className="font-plate text-[17px]">{nameOf(view, id)}</b>
               <br />
               <span className="text-[14px] text-ink-2">nowhere on the map yet</span>
             </span>

@@ -9,7 +9,7 @@ import { formatClock, formatMinutes } from "@/core/units";
 import { useTell, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, fileName, type MapSpot, SchematicMap, saveFile } from "@/ui";
-import { accessWords, dayName, roughLitres, sourceName } from "@/ui/words";
+import { accessWords, dayName, nameOf, roughLitres } from "@/ui/words";
 import { ChoiceForm } from "./ChoiceForm";
 import { firstTexts, readChoice } from "./choice";
 import { NotOnIt } from "./NotOnIt";
@@ -42,7 +42,7 @@ export function PlanView() {
     const waitMinutes = (s.startsHours - s.arrivesHours) * 60;
     return {
       id,
-      name: sourceName(view, id),
+      name: nameOf(view, id),
       at: formatClock(Math.round(choice.minute + s.startsHours * 60) % 1440),
       litres: `about ${roughLitres(s.litres, units)}`,
       note: [
@@ -61,7 +61,7 @@ export function PlanView() {
   const others = asked.sources.filter((id) => !ids.includes(id));
   const points = asked.sources.map((id, i) => ({
     key: id,
-    name: sourceName(view, id),
+    name: nameOf(view, id),
     eastKm: asked.question.stops[i]?.eastKm ?? 0,
     northKm: asked.question.stops[i]?.northKm ?? 0,
     number: ids.includes(id) ? ids.indexOf(id) + 1 : null,
@@ -96,7 +96,7 @@ export function PlanView() {
     if (!home) return;
     // Fetched when it is wanted: most rounds are driven from memory.
     const { writeGpx } = await import("@/core/formats/gpx");
-    const named = [startName, ...ids.map((id) => sourceName(view, id)), endName];
+    const named = [startName, ...ids.map((id) => nameOf(view, id)), endName];
     const name = `Round of ${dayName(read.dayIso)}`;
     const gpx = writeGpx({
       name,

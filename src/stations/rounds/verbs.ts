@@ -7,7 +7,7 @@ import { staysApart } from "@/core/readings/terms";
 import { muckOf } from "@/core/rounds";
 import type { YardView } from "@/core/view";
 import { amount, amountFields, type Field, litresChips, toField, type Values, type Verb } from "@/desk/form";
-import { sourceName, vesselName } from "@/ui/words";
+import { nameOf } from "@/ui/words";
 
 /** Kitchen oils first; then what is drained from engines and gearboxes, which is kept apart. */
 const COLLECTED = ["canola", "soybean", "sunflower", "cottonseed", "palm", "motor-oil", "atf"] as const;
@@ -90,7 +90,7 @@ export const pickup: Verb = {
     };
   },
   said: (v, view, u) =>
-    `Picked up ${u.litres(v.number("litres"))} from ${sourceName(view, v.text("source"))} into ${vesselName(view, v.text("to"))}.`,
+    `Picked up ${u.litres(v.number("litres"))} from ${nameOf(view, v.text("source"))} into ${nameOf(view, v.text("to"))}.`,
 };
 
 /** A fresh source takes a name and a container; the rest is asked when it matters. */
@@ -147,7 +147,7 @@ export const visit: Verb = {
       reason: v.text("reason"),
     },
   }),
-  said: (v, view) => `Called at ${sourceName(view, v.text("source"))}.`,
+  said: (v, view) => `Called at ${nameOf(view, v.text("source"))}.`,
 };
 
 const NO_VEHICLE = "none";

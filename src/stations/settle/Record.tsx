@@ -33,8 +33,8 @@ export function Record() {
           <p>{recordWords(past)}</p>
           <ul className="mt-1">
             {past.map((p) => (
-              <li key={`${p.vesselName} ${p.drawnAt}`} className="border-t border-rule py-1">
-                <b>{p.vesselName}</b>, filled {shortDay(p.filledAt)}: forecast{" "}
+              <li key={`${p.nameOf} ${p.drawnAt}`} className="border-t border-rule py-1">
+                <b>{p.nameOf}</b>, filled {shortDay(p.filledAt)}: forecast{" "}
                 {p.forecastAt === null ? "never" : shortDay(p.forecastAt)}, drawn {shortDay(p.drawnAt)}
                 {p.came === null ? ", nobody looked at a jar" : `, came ${clarityWord(p.came)}`}
               </li>

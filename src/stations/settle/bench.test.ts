@@ -88,7 +88,7 @@ describe("in words", () => {
   });
   it("past forecasts are judged by how it came, where somebody looked", () => {
     const past = (more: Partial<PastForecast>): PastForecast => ({
-      vesselName: "Drum 3",
+      nameOf: "Drum 3",
       filledAt: "2026-10-01T00:00:00.000Z",
       forecastAt: "2026-10-20T00:00:00.000Z",
       earliestAt: null,

@@ -12,7 +12,7 @@ import {
   type Verb,
   vesselOf,
 } from "@/desk/form";
-import { vesselName } from "@/ui/words";
+import { nameOf } from "@/ui/words";
 
 /** Sludge holds oil between its crumbs: a fifth more than the book's muck comes out with it. */
 const WITH_OIL = 1.2;
@@ -48,8 +48,7 @@ export const drain: Verb = {
       ? { kind: "clean-out", data: { vessel: from, to, amount: amount(v) } }
       : { kind: "move", data: { from, to, amount: amount(v), layer: "bottom" } };
   },
-  said: (v, view, u) =>
-    `Drained ${u.litres(v.number("litres"))} off the bottom of ${vesselName(view, v.text("from"))}.`,
+  said: (v, view, u) => `Drained ${u.litres(v.number("litres"))} off the bottom of ${nameOf(view, v.text("from"))}.`,
 };
 
 export const dip: Verb = {
@@ -80,7 +79,7 @@ export const dip: Verb = {
       },
     };
   },
-  said: (v, view) => `Dipped ${vesselName(view, v.text("vessel"))}.`,
+  said: (v, view) => `Dipped ${nameOf(view, v.text("vessel"))}.`,
 };
 
 export const disturbed: Verb = {
@@ -108,7 +107,7 @@ export const disturbed: Verb = {
     kind: "disturbed",
     data: { vessel: asVesselId(v.text("vessel")), how: v.text("how") as "carried" },
   }),
-  said: (v, view) => `${vesselName(view, v.text("vessel"))} was ${v.text("how")}: its clock starts again.`,
+  said: (v, view) => `${nameOf(view, v.text("vessel"))} was ${v.text("how")}: its clock starts again.`,
 };
 
 export const waterTest: Verb = {
@@ -132,7 +131,7 @@ export const waterTest: Verb = {
     kind: "water-test",
     data: { how: "hot-pan", vessel: asVesselId(v.text("vessel")), saw: v.text("saw") as "quiet" },
   }),
-  said: (v, view) => `${vesselName(view, v.text("vessel"))}: ${v.text("saw") === "quiet" ? "dry" : "wet"}.`,
+  said: (v, view) => `${nameOf(view, v.text("vessel"))}: ${v.text("saw") === "quiet" ? "dry" : "wet"}.`,
 };
 
 export const SETTLE_VERBS: readonly Verb[] = [drain, dip, waterTest, disturbed];

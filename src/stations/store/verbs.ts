@@ -14,7 +14,7 @@ import {
   type Verb,
   vesselOf,
 } from "@/desk/form";
-import { vesselName } from "@/ui/words";
+import { nameOf } from "@/ui/words";
 
 const DYED = "dyed";
 
@@ -63,8 +63,7 @@ export const buy: Verb = {
       ...(v.text("dyed") === DYED && { dyed: true }),
     },
   }),
-  said: (v, view, u) =>
-    `Bought ${u.litres(v.number("litres"))} ${v.text("fluid")} into ${vesselName(view, v.text("to"))}.`,
+  said: (v, view, u) => `Bought ${u.litres(v.number("litres"))} ${v.text("fluid")} into ${nameOf(view, v.text("to"))}.`,
 };
 
 export const dispose: Verb = {
@@ -89,7 +88,7 @@ export const dispose: Verb = {
     kind: "dispose",
     data: { from: asVesselId(v.text("from")), amount: allOrSome(v, view), layer: "mixed", where: v.text("where") },
   }),
-  said: (v, view, u) => `Disposed of ${u.litres(v.number("litres"))} from ${vesselName(view, v.text("from"))}.`,
+  said: (v, view, u) => `Disposed of ${u.litres(v.number("litres"))} from ${nameOf(view, v.text("from"))}.`,
 };
 
 const isEmpty = (view: YardView, v: Values): boolean => (vesselOf(view, v.text("vessel"))?.litres ?? 0) < 1e-6;
@@ -130,7 +129,7 @@ export const stockTake: Verb = {
     },
   }),
   said: (v, view, u) =>
-    `${vesselName(view, v.text("vessel"))} holds ${u.litres(v.number("found"))}; the difference is booked as unaccounted.`,
+    `${nameOf(view, v.text("vessel"))} holds ${u.litres(v.number("found"))}; the difference is booked as unaccounted.`,
 };
 
 export const STORE_VERBS: readonly Verb[] = [buy, dispose, stockTake];

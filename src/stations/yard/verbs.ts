@@ -10,7 +10,7 @@ import {
   type Verb,
   vesselOf,
 } from "@/desk/form";
-import { vesselName } from "@/ui/words";
+import { nameOf } from "@/ui/words";
 import { addVessel, changeVessel } from "./vesselVerbs";
 
 export const pour: Verb = {
@@ -43,7 +43,7 @@ export const pour: Verb = {
     },
   }),
   said: (v, view, u) =>
-    `Poured ${u.litres(v.number("litres"))} from ${vesselName(view, v.text("from"))} into ${vesselName(view, v.text("to"))}.`,
+    `Poured ${u.litres(v.number("litres"))} from ${nameOf(view, v.text("from"))} into ${nameOf(view, v.text("to"))}.`,
 };
 
 export const YARD_VERBS: readonly Verb[] = [pour, addVessel, changeVessel];

@@ -1,7 +1,7 @@
 import type { Advice } from "@/core/advice";
 import { formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
-import { bagName, sourceName, vehicleName, vesselName } from "./names";
+import { nameOf } from "./names";
 import { shortDay } from "./times";
 import { type Units, unitsOf } from "./units";
 
@@ -24,7 +24,7 @@ const percent = (share: number): string => `${formatNumber(share * 100, share < 
 
 export function wordAdvice(a: Advice, view: YardView): AdviceWords {
   const u = unitsOf(view.settings);
-  const name = a.vessel ? vesselName(view, a.vessel) : "";
+  const name = a.vessel ? nameOf(view, a.vessel) : "";
   switch (a.code) {
     case "draw-off":
       return drawOff(a, name, view, u);
@@ -85,14 +85,14 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
         short: "Pool the heel",
         steps: [
           {
-            label: `Into ${vesselName(view, a.into)}`,
+            label: `Into ${nameOf(view, a.into)}`,
             log: { verb: "pour", values: { from: a.vessel ?? "", to: a.into } },
           },
         ],
       };
     case "overflow-full":
       return {
-        title: `Empty ${vesselName(view, a.into)}`,
+        title: `Empty ${nameOf(view, a.into)}`,
         why: `${name} runs over into it, and it has room for ${u.litres(a.roomLitres)}.`,
         short: "Overflow full",
         steps: [{ label: "Run it through the bags", href: `/filter?vessel=${a.into}` }],
@@ -105,7 +105,7 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
         steps: [{ label: "Go on with the round", href: "/round" }],
       };
     case "plan-round": {
-      const names = a.full.map((id) => sourceName(view, id));
+      const names = a.full.map((id) => nameOf(view, id));
       return {
         title: names.length === 1 ? `${names[0]} is nearly full` : `${names.length} sources are nearly full`,
         why: `About ${u.litres(a.litres)} wait at ${names.slice(0, 3).join(", ")}${names.length > 3 ? ` and ${names.length - 3} more` : ""}.`,
@@ -132,7 +132,7 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
       };
     }
     case "tip-in": {
-      const into = vesselName(view, a.into);
+      const into = nameOf(view, a.into);
       return {
         title: `Tip ${name} into ${into}`,
         why: `${u.litres(a.litres)} raw, through the strainer. It starts ${into}'s clock again.`,
@@ -148,7 +148,7 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
     case "filter":
       return {
         title: `Run ${name} through the bags`,
-        why: `${u.litres(a.litres)} drawn off and waiting for ${vesselName(view, a.into)}.`,
+        why: `${u.litres(a.litres)} drawn off and waiting for ${nameOf(view, a.into)}.`,
         short: `Filter ${u.litres(a.litres)}`,
         steps: [{ label: "Start a run", href: `/filter?vessel=${a.vessel}` }],
       };
@@ -175,21 +175,21 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
       };
     case "too-thick":
       return {
-        title: `${vehicleName(view, a.vehicle)} too thick at ${u.celsius(a.celsius)}`,
+        title: `${nameOf(view, a.vehicle)} too thick at ${u.celsius(a.celsius)}`,
         why: `${formatNumber(a.nuMm2PerS, 0)} mm²/s tonight; your pump limit is ${formatNumber(a.limitMm2PerS, 0)} mm²/s.`,
         short: "Too thick tonight",
         steps: [{ label: "Plan top-up", href: `/blend?vessel=${a.vessel}` }],
       };
     case "diesel-tainted":
       return {
-        title: `Oil in the diesel: ${vehicleName(view, a.vehicle)}`,
+        title: `Oil in the diesel: ${nameOf(view, a.vehicle)}`,
         why: `${percent(a.oilShare)} of it is waste oil. A return valve was left on the wrong side. Fill up with diesel and check the valve.`,
         short: `${percent(a.oilShare)} oil in it`,
         steps: [{ label: "Fill with diesel", href: `/drive?vehicle=${a.vehicle}` }],
       };
     case "not-purged":
       return {
-        title: `${vehicleName(view, a.vehicle)} stopped on oil`,
+        title: `${nameOf(view, a.vehicle)} stopped on oil`,
         why: `About ${percent(a.oilShare)} oil was left at the pump. Purge before it stands cold.`,
         short: "Not purged",
         steps: [{ label: "Open the loop", href: `/drive?vehicle=${a.vehicle}` }],
@@ -197,13 +197,13 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
     case "fill":
       return {
         title: `Fill ${name}`,
-        why: `Room for ${u.litres(a.roomLitres)}; ${vesselName(view, a.from)} has oil to give.`,
+        why: `Room for ${u.litres(a.roomLitres)}; ${nameOf(view, a.from)} has oil to give.`,
         short: "Fill",
         steps: [{ label: "Fill", href: `/drive?vehicle=${a.vehicle}` }],
       };
     case "slow-bag":
       return {
-        title: `${bagName(view, a.bag)} bag is choking`,
+        title: `${nameOf(view, a.bag)} bag is choking`,
         why: `The last run took ${formatNumber(a.timesSlower, 1)} times the minutes a litre of the ${a.runs - 1} before. A full settler, a bottom layer drawn in, or cold oil.`,
         short: "Choking",
         steps: [{ label: "Look at the bags", href: "/filter" }],

@@ -3,7 +3,7 @@ import { type Entry, fieldsOf, kindOf, type MeasuredOrAll, PAN_WORDS } from "@/c
 import { formatMinutes, formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
 import { wordField } from "./fields";
-import { bagName, OUTCOME_WORDS, sourceName, vehicleName, vesselName } from "./names";
+import { nameOf, OUTCOME_WORDS } from "./names";
 import { clarityWord } from "./settling";
 import { unitsOf } from "./units";
 
@@ -19,7 +19,7 @@ export const titleOf = (e: Entry): string => kindOf(e.kind).title;
 /** What an entry says, in one line. */
 export function wordEntry(e: Entry, view: YardView): string {
   const u = unitsOf(view.settings);
-  const v = (id: string): string => vesselName(view, id);
+  const v = (id: string): string => nameOf(view, id);
   const amount = (a: MeasuredOrAll): string =>
     "all" in a ? "all of it" : `${u.litres(a.litres)}${a.celsius === undefined ? "" : ` at ${u.celsius(a.celsius)}`}`;
   switch (e.kind) {
@@ -32,7 +32,7 @@ export function wordEntry(e: Entry, view: YardView): string {
     case "place":
       return e.data.name;
     case "photo":
-      return e.data.of.kind === "source" ? sourceName(view, e.data.of.id) : v(e.data.of.id);
+      return e.data.of.kind === "source" ? nameOf(view, e.data.of.id) : v(e.data.of.id);
     case "weather":
       return [
         e.data.shedCelsius === undefined ? "" : `shed ${u.celsius(e.data.shedCelsius, 1)}`,
@@ -41,11 +41,11 @@ export function wordEntry(e: Entry, view: YardView): string {
         .filter(Boolean)
         .join(", ");
     case "pickup":
-      return `${amount(e.data.amount)} ${componentName(e.data.fluid).toLowerCase()} from ${sourceName(view, e.data.source)} into ${v(e.data.to)}${e.data.paid ? `, ${e.data.paid < 0 ? `${u.money(-e.data.paid)} from them` : `${u.money(e.data.paid)} paid`}` : ""}`;
+      return `${amount(e.data.amount)} ${componentName(e.data.fluid).toLowerCase()} from ${nameOf(view, e.data.source)} into ${v(e.data.to)}${e.data.paid ? `, ${e.data.paid < 0 ? `${u.money(-e.data.paid)} from them` : `${u.money(e.data.paid)} paid`}` : ""}`;
     case "visit":
-      return `${sourceName(view, e.data.source)}: ${OUTCOME_WORDS[e.data.outcome]}${e.data.reason ? `, ${e.data.reason}` : ""}`;
+      return `${nameOf(view, e.data.source)}: ${OUTCOME_WORDS[e.data.outcome]}${e.data.reason ? `, ${e.data.reason}` : ""}`;
     case "round":
-      return `set off to ${e.data.stops.map((s) => sourceName(view, s.source)).join(", ")}`;
+      return `set off to ${e.data.stops.map((s) => nameOf(view, s.source)).join(", ")}`;
     case "round-end":
       return [
         e.data.km === undefined ? "" : u.km(e.data.km),
@@ -89,15 +89,15 @@ export function wordEntry(e: Entry, view: YardView): string {
     case "cup-test":
       return `${v(e.data.vessel)}: ${formatNumber(e.data.seconds, 1)} s at ${u.celsius(e.data.celsius)}`;
     case "filter-run":
-      return `${amount(e.data.amount)} from ${v(e.data.from)} through ${e.data.bags.map((b) => bagName(view, b)).join(" and ")} into ${v(e.data.to)}, ${formatMinutes(e.data.minutes)}, ${u.litres(e.data.lossLitres)} lost`;
+      return `${amount(e.data.amount)} from ${v(e.data.from)} through ${e.data.bags.map((b) => nameOf(view, b)).join(" and ")} into ${v(e.data.to)}, ${formatMinutes(e.data.minutes)}, ${u.litres(e.data.lossLitres)} lost`;
     case "bag-service":
-      return `${bagName(view, e.data.bag)} ${e.data.what}`;
+      return `${nameOf(view, e.data.bag)} ${e.data.what}`;
     case "blend":
       return `${e.data.parts.map((p) => `${amount(p.amount)} from ${v(p.from)}`).join(" and ")} into ${v(e.data.to)}`;
     case "fill":
       return `${amount(e.data.amount)} from ${v(e.data.from)} into ${v(e.data.to)}`;
     case "trip":
-      return `${vehicleName(view, e.data.vehicle)}${e.data.km === undefined ? "" : `, ${u.km(e.data.km)}`}, ${e.data.burned.map((b) => `${u.litres(b.litres)} from ${v(b.from)}`).join(" and ")} burned`;
+      return `${nameOf(view, e.data.vehicle)}${e.data.km === undefined ? "" : `, ${u.km(e.data.km)}`}, ${e.data.burned.map((b) => `${u.litres(b.litres)} from ${v(b.from)}`).join(" and ")} burned`;
     case "dispose":
       return `${amount(e.data.amount)} from ${v(e.data.from)}, ${e.data.where}`;
     case "stock-take":

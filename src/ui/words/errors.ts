@@ -3,7 +3,7 @@ import type { Refusal } from "@/core/interlocks";
 import type { Entry, LedgerError } from "@/core/ledger";
 import type { YardView } from "@/core/view";
 import { wordInterlock } from "./interlocks";
-import { bagName, sourceName, vehicleName, vesselName } from "./names";
+import { nameOf } from "./names";
 import { dayAndClock } from "./times";
 import { unitsOf } from "./units";
 
@@ -19,21 +19,21 @@ export function wordError(error: StoreError, view: YardView, later?: Entry): str
   const breaks = later ? ` That entry is from ${dayAndClock(later.happenedAt)}; void or correct it first.` : "";
   switch (error.code) {
     case "overdrawn": {
-      const name = vesselName(view, error.vessel);
+      const name = nameOf(view, error.vessel);
       return later
         ? `This would leave ${name} ${units.litres(error.shortLitres)} short for something logged after it.${breaks}`
         : `${name} is ${units.litres(error.shortLitres)} short of that. Take less, or dip it and log a stock-take first.`;
     }
     case "empty":
       return later
-        ? `This would leave ${vesselName(view, error.vessel)} empty for something logged after it.${breaks}`
-        : `${vesselName(view, error.vessel)} is empty.`;
+        ? `This would leave ${nameOf(view, error.vessel)} empty for something logged after it.${breaks}`
+        : `${nameOf(view, error.vessel)} is empty.`;
     case "overfilled":
-      return `${vesselName(view, error.vessel)} would run over by ${units.litres(error.overLitres)}.`;
+      return `${nameOf(view, error.vessel)} would run over by ${units.litres(error.overLitres)}.`;
     case "same-vessel":
       return "Pick two different vessels.";
     case "rim-above-shape":
-      return `The rim of ${vesselName(view, error.vessel)} lies above its own shape, which ends at ${units.mm(error.mostMm)}. Measure it again.`;
+      return `The rim of ${nameOf(view, error.vessel)} lies above its own shape, which ends at ${units.mm(error.mostMm)}. Measure it again.`;
     case "loss-above-litres":
       return "The loss cannot be more than what went in.";
     case "nothing-to-gain-of":
@@ -41,15 +41,17 @@ export function wordError(error: StoreError, view: YardView, later?: Entry): str
     case "unknown-vessel":
       return `There is no vessel called ${error.vessel} in this yard at that time.`;
     case "unknown-source":
-      return `There is no source called ${sourceName(view, error.source)} in this yard at that time.`;
+      return `There is no source called ${nameOf(view, error.source)} in this yard at that time.`;
     case "unknown-bag":
-      return `There is no bag called ${bagName(view, error.bag)} in this yard at that time.`;
+      return `There is no bag called ${nameOf(view, error.bag)} in this yard at that time.`;
     case "unknown-vehicle":
-      return `There is no vehicle called ${vehicleName(view, error.vehicle)} in this yard at that time.`;
+      return `There is no vehicle called ${nameOf(view, error.vehicle)} in this yard at that time.`;
     case "unknown-cup":
       return "There is no such cup in this yard.";
     case "unknown-place":
       return "There is no such van, bus or trailer in this yard at that time.";
+    case "still-holds":
+      return `${nameOf(view, error.vessel)} still holds ${units.litres(error.litres)}. Empty it first, or say where that went.`;
     case "unknown-round":
       return "There was no such round at that time.";
     case "round-over":

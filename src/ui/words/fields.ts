@@ -1,7 +1,7 @@
 import type { EntryField } from "@/core/ledger";
 import { formatMinutes, formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
-import { bagName, sourceName, vehicleName, vesselName } from "./names";
+import { nameOf } from "./names";
 import { dayAndClock } from "./times";
 import { unitsOf } from "./units";
 
@@ -11,10 +11,10 @@ export function wordField(f: EntryField, view: YardView): string {
   if (value === undefined) return "not said";
   if (typeof value === "boolean") return value ? "yes" : "no";
   if (typeof value === "number") return wordNumber(value, is, view);
-  if (is === "vessel") return vesselName(view, value);
-  if (is === "source") return sourceName(view, value);
-  if (is === "bag") return bagName(view, value);
-  if (is === "vehicle") return vehicleName(view, value);
+  if (is === "vessel") return nameOf(view, value);
+  if (is === "source") return nameOf(view, value);
+  if (is === "bag") return nameOf(view, value);
+  if (is === "vehicle") return nameOf(view, value);
   if (is === "time") return dayAndClock(value);
   return f.choices?.[value]?.toLowerCase() ?? value;
 }

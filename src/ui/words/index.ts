@@ -4,7 +4,7 @@ export { isFileError, wordError, wordFileError } from "./errors";
 export { wordFigure, wordFigures } from "./figures";
 export { wordInterlock, wordNeed } from "./interlocks";
 export { batchWords, lotCode, markWords } from "./marks";
-export { contentsWords, mostlyWords, OUTCOME_WORDS, sourceName, vehicleName, vesselName } from "./names";
+export { contentsWords, mostlyWords, nameOf, OUTCOME_WORDS } from "./names";
 export {
   accessWords,
   OFF_THE_WORLD,

@@ -2,13 +2,7 @@ import { type ComponentId, componentName } from "@/core/fluids";
 import type { YardView } from "@/core/view";
 
 /** Names of the things that entries and errors speak of, as the yard calls them. */
-export const vesselName = (view: YardView, id: string): string =>
-  view.vessels.find((v) => v.vessel.id === id)?.vessel.name ?? id;
-export const sourceName = (view: YardView, id: string): string =>
-  view.sources.find((s) => s.source.id === id)?.source.name ?? id;
-export const vehicleName = (view: YardView, id: string): string =>
-  view.vehicles.find((v) => v.vehicle.id === id)?.vehicle.name ?? id;
-export const bagName = (view: YardView, id: string): string => view.bags.find((b) => b.bag.id === id)?.bag.name ?? id;
+export const nameOf = (view: YardView, id: string): string => view.names[id] ?? id;
 
 /** "canola", or "canola mix" where something else of note is in it. */
 export function mostlyWords(components: readonly { component: ComponentId; litres: number }[]): string {

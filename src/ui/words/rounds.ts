@@ -3,7 +3,7 @@ import type { Access } from "@/core/ledger";
 import type { Verdict, VerdictReason } from "@/core/rounds";
 import { formatClock, formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
-import { vesselName } from "./names";
+import { nameOf } from "./names";
 import { type Units, unitsOf } from "./units";
 
 export const VERDICT_WORDS: Record<Verdict, string> = {
@@ -31,17 +31,17 @@ export function wordIntake(w: IntakeWarning, view: YardView): string {
   const u = unitsOf(view.settings);
   switch (w.code) {
     case "doubtful-into-good":
-      return `${vesselName(view, w.vessel)} holds ${u.litres(w.litres)} of good oil. A doubtful lot spoils all of it: give it a container of its own.`;
+      return `${nameOf(view, w.vessel)} holds ${u.litres(w.litres)} of good oil. A doubtful lot spoils all of it: give it a container of its own.`;
     case "engine-into-kitchen":
-      return `${vesselName(view, w.vessel)} holds kitchen oil. Engine and gearbox oil is kept apart: its metals and soot do not settle out.`;
+      return `${nameOf(view, w.vessel)} holds kitchen oil. Engine and gearbox oil is kept apart: its metals and soot do not settle out.`;
     case "kitchen-into-engine":
-      return `${vesselName(view, w.vessel)} is kept for engine and gearbox oil. Kitchen oil in it is lost to the kettle.`;
+      return `${nameOf(view, w.vessel)} is kept for engine and gearbox oil. Kitchen oil in it is lost to the kettle.`;
     case "past-safe-level":
-      return `${vesselName(view, w.vessel)} is safe to ${u.litres(w.safeLitres)}: oil swells as it warms, and a full can slops.`;
+      return `${nameOf(view, w.vessel)} is safe to ${u.litres(w.safeLitres)}: oil swells as it warms, and a full can slops.`;
     case "wet-into-dry":
-      return `This oil is wet. It makes the ${u.litres(w.litres)} in ${vesselName(view, w.vessel)} wet with it: give it a vessel of its own.`;
+      return `This oil is wet. It makes the ${u.litres(w.litres)} in ${nameOf(view, w.vessel)} wet with it: give it a vessel of its own.`;
     case "wet-into-vehicle":
-      return `${vesselName(view, w.vessel)} holds wet oil. Water rusts an injection pump and seizes it: dry it and test it first.`;
+      return `${nameOf(view, w.vessel)} holds wet oil. Water rusts an injection pump and seizes it: dry it and test it first.`;
     case "past-payload":
       return `This is ${u.kg(w.overKg)} over the payload. Brakes and tyres are made for less.`;
   }

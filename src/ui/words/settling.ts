@@ -3,7 +3,7 @@ import type { DipDoubt } from "@/core/ledger";
 import type { Thickness, Way, WayName } from "@/core/readings";
 import { formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
-import { vesselName } from "./names";
+import { nameOf } from "./names";
 import { wordIntake } from "./rounds";
 import { shortDay } from "./times";
 import { unitsOf } from "./units";
@@ -41,7 +41,7 @@ export function wordWarning(w: DraftWarning, view: YardView): string {
   const u = unitsOf(view.settings);
   switch (w.code) {
     case "reading-cannot-be":
-      return `${DOUBT_WORDS[w.doubt]({ vessel: vesselName(view, w.vessel), rim: u.mm(w.rimMm) })} You may keep it in the books; it is then neither drawn nor reckoned with.`;
+      return `${DOUBT_WORDS[w.doubt]({ vessel: nameOf(view, w.vessel), rim: u.mm(w.rimMm) })} You may keep it in the books; it is then neither drawn nor reckoned with.`;
     case "reading-contradicts":
       return `${CONTRADICTS[w.of](w.of === "jar" ? clarityWord(w.before) : u.mm(w.before), shortDay(w.beforeAt))} Keep it, and both count and the forecast's range grows.`;
     case "reading-off-book":

@@ -14,11 +14,13 @@ import { filterRun } from "./filterRun";
 import { fining } from "./fining";
 import { jar } from "./jar";
 import { move } from "./move";
+import { opening } from "./opening";
 import { photo } from "./photo";
 import { pickup } from "./pickup";
 import { place } from "./place";
 import { purchase } from "./purchase";
 import { react } from "./react";
+import { retire } from "./retire";
 import { round } from "./round";
 import { roundEnd } from "./roundEnd";
 import { settings } from "./settings";
@@ -42,7 +44,9 @@ export const KIND_LIST = [
   vehicle,
   place,
   photo,
+  retire,
   weather,
+  opening,
   pickup,
   visit,
   round,

@@ -1,4 +1,4 @@
-import { type Place, tanksOf, type VehicleState, type VesselId, type YardState } from "../../ledger";
+import { type Place, tanksOf, thingKey, type VehicleState, type VesselId, type YardState } from "../../ledger";
 import type { VesselReading } from "../reading";
 import { KG_PER_LITRE } from "../terms";
 import { shareOfFamily } from "../vessel/family";
@@ -31,7 +31,8 @@ export function placeViews(yard: YardState, vessels: readonly VesselReading[]): 
     if (place && role !== "tank") carried.get(place)?.push(v);
   }
   const byId = new Map<VesselId, VesselReading>(vessels.map((v) => [v.state.vessel.id, v]));
-  return [...yard.places.values()].map((place) => {
+  const inUse = [...yard.places.values()].filter((p) => !yard.retired.has(thingKey("place", p.id)));
+  return inUse.map((place) => {
     const aboard = carried.get(place.id) ?? [];
     const litresAboard = aboard.reduce((sum, v) => sum + v.standing.litres, 0);
     const kgAboard = litresAboard * KG_PER_LITRE;

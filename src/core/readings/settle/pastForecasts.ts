@@ -5,7 +5,7 @@ import { GrainBook } from "./grains";
 
 /** A lot that was drawn: the day it was forecast to be clear, and the day somebody drew it. */
 export interface PastForecast {
-  readonly vesselName: string;
+  readonly nameOf: string;
   readonly filledAt: string;
   /** As it would have been said on the day it was filled, with what was known then; null: never. */
   readonly forecastAt: string | null;
@@ -34,7 +34,7 @@ function pastForecast(d: FirstDraw, then: YardState): PastForecast | null {
   if (!state || !settling) return null;
   const { readyAt, earliestAt, latestAt } = settling;
   return {
-    vesselName: state.vessel.name,
+    nameOf: state.vessel.name,
     filledAt: d.since,
     forecastAt: readyAt,
     earliestAt,

@@ -234,7 +234,7 @@ describe("how good the forecasts were", () => {
       draw("22", "A", 41 * DAY),
     ]);
     const past = pastForecasts(t.head, (at) => yardAt(t, at));
-    expect(past.map((p) => p.vesselName)).toEqual(["A", "B"]);
+    expect(past.map((p) => p.nameOf)).toEqual(["A", "B"]);
     const [a] = past;
     const said = viewYard(yardAt(t, iso(10)), iso(10)).vessels.find((v) => v.vessel.id === "A")?.settling?.readyAt;
     expect(a?.forecastAt).toBe(said);

@@ -1,0 +1,66 @@
+import * as z from "../../zod";
+import { type ThingKey, thingKey } from "../definitions";
+import type { Flaw } from "../errors";
+import { BagId, CupId, PlaceId, SourceId, VehicleId, VesselId } from "../ids";
+import type { YardState } from "../state";
+import { MOVES_NOTHING } from "./flow";
+import { defineKind } from "./kind";
+
+const ThingSchema = z.discriminatedUnion("kind", [
+  z.object({ kind: z.literal("vessel"), id: VesselId }),
+  z.object({ kind: z.literal("source"), id: SourceId }),
+  z.object({ kind: z.literal("bag"), id: BagId }),
+  z.object({ kind: z.literal("vehicle"), id: VehicleId }),
+  z.object({ kind: z.literal("place"), id: PlaceId }),
+  z.object({ kind: z.literal("cup"), id: CupId }),
+]);
+export type Thing = z.infer<typeof ThingSchema>;
+
+/** Under this much a container is empty: a rinse clings to every wall. */
+const EMPTY_LITRES = 0.05;
+
+/** A thing that is used up, sold or given up leaves the floor and the lists; what it was part of stays in the books. */
+export const retire = defineKind({
+  kind: "retire",
+  title: "Retired",
+  version: 1,
+  upcast: {},
+  data: z.object({
+    what: ThingSchema,
+    /** Brought back into use, where it had been retired. */
+    back: z.boolean().optional(),
+  }),
+  moves: MOVES_NOTHING,
+  speaksOf: ({ what }) => (what.kind === "vessel" ? [what.id] : []),
+  apply(yard, { happenedAt, data: { what, back } }) {
+    const flaw = missing(yard, what) ?? (back ? undefined : stillHolds(yard, what));
+    if (flaw) return flaw;
+    const key: ThingKey = thingKey(what.kind, what.id);
+    if (back) yard.retired.delete(key);
+    else yard.retired.set(key, happenedAt);
+    return undefined;
+  },
+  called: { what: null, back: "Brought back into use" },
+});
+
+function missing(yard: YardState, what: Thing): Flaw | undefined {
+  switch (what.kind) {
+    case "vessel":
+      return undefined;
+    case "source":
+      return yard.sources.has(what.id) ? undefined : { code: "unknown-source", source: what.id };
+    case "bag":
+      return yard.bags.has(what.id) ? undefined : { code: "unknown-bag", bag: what.id };
+    case "vehicle":
+      return yard.vehicles.has(what.id) ? undefined : { code: "unknown-vehicle", vehicle: what.id };
+    case "place":
+      return yard.places.has(what.id) ? undefined : { code: "unknown-place", place: what.id };
+    case "cup":
+      return yard.cups.has(what.id) ? undefined : { code: "unknown-cup", cup: what.id };
+  }
+}
+
+function stillHolds(yard: YardState, what: Thing): Flaw | undefined {
+  const litres = what.kind === "vessel" ? (yard.vessels.get(what.id)?.contents.total ?? 0) : 0;
+  return what.kind === "vessel" && litres > EMPTY_LITRES ? { code: "still-holds", vessel: what.id, litres } : undefined;
+}

@@ -6,6 +6,8 @@ interface Props {
   readonly verb: string | null;
   readonly values: Readonly<Record<string, string>>;
   readonly onClose: () => void;
+  /** Closes it on the way to another page. */
+  readonly onLeave: () => void;
 }
 
 /** The Log with every station's verbs in it. */

@@ -1,6 +1,6 @@
 "use client";
 import dynamic from "next/dynamic";
-import { type ReactNode, useEffect, useMemo, useState } from "react";
+import { type ReactNode, useCallback, useEffect, useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { LogContext, useUndo } from "@/desk";
 
@@ -31,6 +31,10 @@ export function LogHost({ children }: { children: ReactNode }) {
     }),
     [],
   );
+  const close = useBackToClose(
+    asked !== null,
+    useCallback(() => setAsked(null), []),
+  );
   useEffect(() => {
     const timer = setTimeout(() => void loadLog(), FETCH_LOG_AFTER_MS);
     return () => clearTimeout(timer);
@@ -41,7 +45,25 @@ export function LogHost({ children }: { children: ReactNode }) {
   return (
     <LogContext.Provider value={opener}>
       {children}
-      {asked ? <Log key={asked.turn} verb={asked.verb} values={asked.values} onClose={() => setAsked(null)} /> : null}
+      {asked ? (
+        <Log key={asked.turn} verb={asked.verb} values={asked.values} onClose={close} onLeave={() => setAsked(null)} />
+      ) : null}
     </LogContext.Provider>
   );
 }
+
+/** In the browser's history while the sheet is open: Back closes it, and leads away only the next time. */
+function useBackToClose(isOpen: boolean, onClose: () => void): () => void {
+  useEffect(() => {
+    if (!isOpen) return;
+    if (!isOver(window.history.state)) window.history.pushState({ ...window.history.state, isOver: true }, "");
+    window.addEventListener("popstate", onClose);
+    return () => window.removeEventListener("popstate", onClose);
+  }, [isOpen, onClose]);
+  return useCallback(() => {
+    onClose();
+    if (isOver(window.history.state)) window.history.back();
+  }, [onClose]);
+}
+
+const isOver = (state: unknown): boolean => (state as { isOver?: boolean } | null)?.isOver === true;

@@ -66,7 +66,7 @@ export function makeLine(suffix: string): Line {
     vehicle: (name) => tag(name) as VehicleId,
     vessels: [
       vessel("pail-7", "Pail 7", "raw", upright(300), 360),
-      vessel("carton-4", "Carton 4", "raw", box(250, 250), 350),
+      vessel("carton-4", "Carton 4", "raw", box(250, 250), 350, { look: "carton" }),
       vessel("black-tin", "Black tin", "raw", box(240, 190), 420, { apart: true }),
       vessel("drum-3", "Drum 3", "settling", drumShape, 850),
       vessel("drum-5", "Drum 5", "settling", drumShape, 850),

@@ -5,16 +5,21 @@ import { useYard } from "@/store";
 import { VesselDrawing, vesselWords } from "@/ui";
 import { mostlyWords, standingDays, type Units, wordAdvice } from "@/ui/words";
 import { StepButton } from "./AdviceSteps";
+import { YardLink } from "./links";
 import { useUnits } from "./useUnits";
 
 interface Props {
   readonly vessel: VesselView;
   readonly pxPerMm: number;
+  /** One line under the name, where many stand. */
+  readonly isDense?: boolean;
+  /** The nearest thing to do is at this one: it stands out, the others are quiet. */
+  readonly isNext?: boolean;
   readonly drag?: { ref: (el: HTMLElement | null) => void; listeners: object | undefined; over: boolean };
 }
 
 /** One vessel on the floor line, and under it its plate: name, what is in it, how it stands, the next thing to do. */
-export function VesselColumn({ vessel: v, pxPerMm, drag }: Props) {
+export function VesselColumn({ vessel: v, pxPerMm, isDense = false, isNext = false, drag }: Props) {
   const { view } = useYard();
   const units = useUnits();
   const advice = view.advice.find((a) => a.vessel === v.vessel.id);
@@ -23,27 +28,45 @@ export function VesselColumn({ vessel: v, pxPerMm, drag }: Props) {
   // On the bench itself its own step is the bench: a button to where one stands would do nothing.
   const elsewhere = words !== null && words.steps[0].href?.split("?")[0] !== path;
   const dueNow = advice !== undefined && advice.dueAt <= view.at;
+  const [holds, how] = [
+    v.litres < 0.05 ? "empty" : `${units.litres(v.litres)} ${mostlyWords(v.components)}`,
+    stands(v, view.at, units),
+  ];
   return (
-    <li className="flex w-min min-w-[104px] flex-col items-center justify-end" data-vessel={v.vessel.id}>
+    <li
+      className={`flex min-w-0 flex-1 flex-col items-center justify-end ${isDense ? "basis-[84px] pt-[28px]" : "basis-[100px] pt-[30px]"}`}
+      data-vessel={v.vessel.id}
+      tabIndex={-1}
+    >
       <div
         ref={drag?.ref}
         {...drag?.listeners}
-        className={`touch-pan-y ${drag ? "cursor-grab" : ""} ${drag?.over ? "rounded outline-3 outline-go" : ""}`}
+        className={`touch-manipulation px-1 ${drag?.listeners ? "cursor-grab" : ""} ${drag?.over ? "rounded outline-3 outline-go" : ""}`}
       >
         <VesselDrawing view={v} pxPerMm={pxPerMm} label={vesselWords(v, units)} />
       </div>
-      <div aria-hidden="true" className="h-[7px] w-full bg-rule" />
-      <div className="flex h-[112px] w-full flex-col items-center gap-0.5 px-1 pt-1.5 text-center">
-        <h3 className="text-[16px] leading-tight whitespace-nowrap">{v.vessel.name}</h3>
-        <p className="text-[13px] leading-tight text-ink-2">
-          {v.litres < 0.05 ? "empty" : `${units.litres(v.litres)} ${mostlyWords(v.components)}`}
-        </p>
-        <p className="text-[13px] leading-tight whitespace-nowrap text-ink-2">{stands(v, view.at, units)}</p>
+      <div aria-hidden="true" className="h-[6px] w-full bg-rule" />
+      <div
+        className={`flex w-full flex-col items-center px-0.5 pt-1 text-center *:shrink-0 ${isDense ? "h-[94px]" : "h-[116px] gap-0.5"}`}
+      >
+        <h3 className="max-w-full truncate text-[16px] leading-tight">
+          <YardLink href={`/container?vessel=${v.vessel.id}`}>{v.vessel.name}</YardLink>
+        </h3>
+        {isDense ? (
+          <p className="line-clamp-1 font-plate text-[14px] leading-tight text-ink-2">
+            {[v.litres < 0.05 ? "empty" : units.litres(v.litres), how.split(",")[0]].filter(Boolean).join(", ")}
+          </p>
+        ) : (
+          <>
+            <p className="line-clamp-2 font-plate text-[14px] leading-tight text-ink-2">{holds}</p>
+            <p className="line-clamp-1 font-plate text-[14px] leading-tight text-ink-2">{how}</p>
+          </>
+        )}
         {words && elsewhere ? (
-          <div className="mt-auto pb-1">
+          <div className="mt-auto max-w-full pb-1">
             <StepButton
               step={{ ...words.steps[0], label: words.short }}
-              look={dueNow && advice?.code === "draw-off" ? "stop" : "plain"}
+              look={isNext ? (dueNow ? "stop" : "go") : "plain"}
               label={`${words.short}: ${v.vessel.name}`}
               small
             />

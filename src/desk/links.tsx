@@ -14,13 +14,21 @@ interface Props {
   readonly className?: string;
   readonly label?: string;
   readonly here?: boolean;
+  /** In place of this page in the browser's history. */
+  readonly replace?: boolean;
   readonly children: ReactNode;
 }
 
-export function YardLink({ href, className, label, here, children }: Props) {
+export function YardLink({ href, className, label, here, replace = false, children }: Props) {
   const to = useHref();
   return (
-    <Link href={to(href)} className={className} aria-label={label} aria-current={here ? "page" : undefined}>
+    <Link
+      replace={replace}
+      href={to(href)}
+      className={className}
+      aria-label={label}
+      aria-current={here ? "page" : undefined}
+    >
       {children}
     </Link>
   );

@@ -131,7 +131,7 @@ describe("what a screen writes", () => {
       [{ kind: "purchase", data: { to: "diesel-can" as never, fluid: "petrol", amount: { litres: 0.5 } } }],
       stampOf("petrol", NOW),
     );
-    show(<Log verb="pour" values={values} onClose={done} />);
+    show(<Log verb="pour" values={values} onLeave={() => undefined} onClose={done} />);
     expect(await screen.findByText("Nothing with petrol in it goes into a kettle.")).toBeDefined();
     press("It has happened: log it all the same");
     await waitFor(() => expect(done).toHaveBeenCalled());
@@ -157,7 +157,7 @@ describe("what a screen writes", () => {
   });
   it("the log: a pickup of what is filled in, and a note with it", async () => {
     const done = vi.fn();
-    show(<Log verb="pickup" values={{ source: "gannet", to: "pail-7" }} onClose={done} />);
+    show(<Log verb="pickup" values={{ source: "gannet", to: "pail-7" }} onLeave={() => undefined} onClose={done} />);
     const before = litres("pail-7");
     type("Litres", "5");
     type("Note", "smells of fish");
@@ -167,7 +167,7 @@ describe("what a screen writes", () => {
     expect(session().written()[0]?.note).toBe("smells of fish");
   });
   it("the log: its verbs and their letters", () => {
-    show(<Log verb={null} values={{}} onClose={() => undefined} />);
+    show(<Log verb={null} values={{}} onLeave={() => undefined} onClose={() => undefined} />);
     expect(within(screen.getByRole("dialog")).getAllByRole("button").length).toBeGreaterThan(15);
     fireEvent.keyDown(window, { key: "d" });
     expect(screen.getByRole("heading", { name: "Dip" })).toBeDefined();

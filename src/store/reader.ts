@@ -133,6 +133,13 @@ export class YardReader {
     };
   }
 
+  /** The newest entries that name a thing by its id, dead ones marked, and how many there are. */
+  about(id: string, limit: number): { rows: Listed[]; total: number } {
+    const dead = deadIds(this.timeline.byId.values());
+    const all = [...this.timeline.byId.values()].filter((e) => names(e.data, id)).sort((a, b) => byTime(b, a));
+    return { rows: all.slice(0, limit).map((entry) => ({ entry, dead: dead.has(entry.id) })), total: all.length };
+  }
+
   /**
    * What happened later than a clock that is right: written while it was wrong. Each as a correction of itself to just
    * before now, in the order they had, so that nothing but their times changes.
@@ -149,4 +156,12 @@ export class YardReader {
   count(): number {
     return this.timeline.byId.size;
   }
+}
+
+/** Whether an id stands anywhere in an entry's data. */
+function names(data: unknown, id: string): boolean {
+  if (typeof data === "string") return data === id;
+  if (typeof data !== "object" || data === null) return false;
+  for (const value of Object.values(data)) if (names(value, id)) return true;
+  return false;
 }

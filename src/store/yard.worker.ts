@@ -58,6 +58,7 @@ const api = {
   datedToNow: (clock: string): Draft[] => open().datedToNow(clock),
   find: (id: string): Entry | null => open().find(id),
   list: (offset: number, limit: number): { rows: Listed[]; total: number } => open().list(offset, limit),
+  about: (id: string, limit: number): { rows: Listed[]; total: number } => open().about(id, limit),
   exportFile: (now: string): Promise<string> => open().exportFile(now),
   noteCopy: (at: string, where: Copied["where"]): Promise<BookState> => open().noteCopy(at, where),
   recover: (): Promise<Result<BookState, StoreError>> => open().recover(),

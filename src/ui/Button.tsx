@@ -12,7 +12,7 @@ const LOOK: Record<ButtonLook, string> = {
 const SIZE = {
   usual: "px-3 text-[17px]",
   wide: "w-full px-3 text-xl",
-  small: "px-2 text-[15px] whitespace-nowrap",
+  small: "max-w-full px-1.5 text-[15px]",
 } as const;
 
 /** `small` is for plates, where room is short; the target stays as tall. */

@@ -20,8 +20,9 @@ export function LitresBar({ balance, since, units }: { balance: Balance; since: 
   ];
   return (
     <section
+      id="litres-bar"
       aria-labelledby="litres-title"
-      className="border-t border-rule bg-panel px-4 py-3 md:flex md:items-center md:gap-6 md:px-5"
+      className="border-t border-rule bg-panel px-4 py-3 md:flex md:items-center md:gap-6 md:px-5 lg:sticky lg:bottom-0 lg:z-10"
     >
       <div className="shrink-0 md:w-[200px]">
         <h2 id="litres-title" className="text-lg leading-tight">

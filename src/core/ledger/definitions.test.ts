@@ -3,9 +3,9 @@ import { describe, expect, it } from "vitest";
 import { balance } from "./balance";
 import type { Entry } from "./entry";
 import { offerEntry } from "./guard";
-import { EntryId } from "./ids";
+import { EntryId, VehicleId } from "./ids";
 import { project } from "./project";
-import { drum, entry, iso, kitchen, move, pickup, vid } from "./testing";
+import { drum, entry, fullEntries, iso, kitchen, move, pickup, vid } from "./testing";
 import { appendEntries, buildTimeline, yardAt } from "./timeline";
 
 /** A shed with a history older than its book: everything is written down after it was used. */
@@ -108,6 +108,24 @@ describe("what is retired", () => {
     expect(gone.ok && [...gone.value.head.retired]).toEqual([["vessel A", iso(9100)]]);
     const again = gone.ok ? offerEntry(gone.value, retire("A", 9200, true), iso(9999)) : gone;
     expect(again.ok && again.value.head.retired.size).toBe(0);
+  });
+  it("takes a vehicle's tanks along, once they are empty, and brings them back", () => {
+    const full = fullEntries();
+    const sold = (back = false) =>
+      entry(`s${back}`, back ? 9300 : 9100, {
+        kind: "retire",
+        data: { what: { kind: "vehicle", id: VehicleId.parse("tractor") }, ...(back && { back }) },
+      });
+    const t = buildTimeline(full);
+    expect(offerEntry(t, sold(), iso(9999))).toMatchObject({
+      ok: false,
+      error: { code: "still-holds", vessel: "tank" },
+    });
+    const emptied = appendEntries(t, [entry("80", 9090, move("tank", "B", 40))]);
+    const gone = offerEntry(emptied, sold(), iso(9999));
+    expect(gone.ok && [...gone.value.head.retired.keys()]).toEqual(["vehicle tractor", "vessel tank"]);
+    const back = gone.ok ? offerEntry(gone.value, sold(true), iso(9999)) : gone;
+    expect(back.ok && back.value.head.retired.size).toBe(0);
   });
   it.each([
     [{ kind: "source", id: "x" }, "unknown-source"],

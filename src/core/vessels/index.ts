@@ -7,9 +7,11 @@ export {
   holdsLitres,
   isBroken,
   litresAtHeight,
-  lookOf,
   maxHeightMm,
+  usualLook,
   type VesselForm,
   widthAtHeightMm,
 } from "./litres";
+export { VESSEL_LOOK_IDS, VESSEL_LOOKS, type VesselLook } from "./looks";
+export { scaledTo } from "./scale";
 export { modelOf, SHAPE_LIST, type Shape, type ShapeKind } from "./shapes";

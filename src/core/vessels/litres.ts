@@ -1,4 +1,5 @@
 import { bisect, requireRange } from "../numerics";
+import type { VesselLook } from "./looks";
 import { modelOf, type Shape } from "./shapes";
 
 /** Where the tallest possible liquid stands; without end where only the rim limits it. */
@@ -47,8 +48,8 @@ export const coneTopMm = (shape: Shape): number | null => modelOf(shape).coneTop
 /** Heights between which its sides are drawn straight; null: they curve. */
 export const bendsMm = (shape: Shape): readonly number[] | null => modelOf(shape).bendsMm(shape);
 
-/** What is drawn on it besides its outline. */
-export const lookOf = (shape: Shape): "plain" | "hooped" | "lying" => modelOf(shape).look;
+/** What a container usually is, by its shape and by what it holds. */
+export const usualLook = (form: VesselForm): VesselLook => modelOf(form.shape).look(holdsLitres(form));
 
 /** Width in mm of the drawing at a height. */
 export const widthAtHeightMm = (shape: Shape, heightMm: number): number => modelOf(shape).widthMm(shape, heightMm);

@@ -1,3 +1,5 @@
+import type { VesselLook } from "./looks";
+
 /**
  * A vessel's inside, without its rim. One kind a file in `shapes/`; adding a kind is that file and a line in
  * `shapes/index.ts`: litres, drawings, forms and the ledger's schema follow. Lengths in mm, heights from the inside bottom.
@@ -16,8 +18,8 @@ export interface ShapeModel<S extends { readonly kind: string }> {
   maxHeightMm(shape: S): number;
   /** Heights between which its sides are drawn straight; null: they curve. */
   bendsMm(shape: S): readonly number[] | null;
-  /** What is drawn on it besides its outline. */
-  readonly look: "plain" | "hooped" | "lying";
+  /** What a container of this shape that holds so many litres usually is, where its owner has not said. */
+  look(litres: number): VesselLook;
   /** Where a cone or taper ends and the sides stand; what settles may stand so high. */
   coneTopMm?(shape: S): number;
   /** As they come; their owner's own measures go in the book later. */
@@ -28,8 +30,13 @@ export interface Preset<S> {
   readonly name: string;
   readonly shape: S;
   readonly rimMm: number;
+  /** Where it is not what its shape usually is. */
+  readonly look?: VesselLook;
 }
 
 const MM3_PER_LITRE = 1e6;
 export const litresFromMm3 = (mm3: number): number => mm3 / MM3_PER_LITRE;
 export const mm3FromLitres = (litres: number): number => litres * MM3_PER_LITRE;
+
+/** Up to this much is carried about. */
+export const CARRIED_LITRES = 30;

@@ -1,88 +1,106 @@
 "use client";
-import { type FormEvent, useState } from "react";
+import { type FormEvent, useEffect, useRef, useState } from "react";
 import type { Draft } from "@/core/ledger";
-import { MS_PER_MINUTE } from "@/core/units";
 import { useYard } from "@/store";
-import { Button, Caution, Choice, MomentField, readMoment, SelectField, TextField } from "@/ui";
-import { fullMoment } from "@/ui/words";
+import { Button, Caution, TextField } from "@/ui";
 import { Interlock } from "../Interlock";
-import { amountHint } from "../NumberField";
 import { useClearance } from "../useClearance";
+import { useKept } from "../useKept";
 import { useTell } from "../useTell";
 import { useUnits } from "../useUnits";
-import { shown, typedOf, useForm } from "./useForm";
+import { useWhen } from "../useWhen";
+import { WhenField } from "../WhenField";
+import { FieldView } from "./FieldView";
+import { useForm } from "./useForm";
 import type { Field, Form } from "./verb";
 
 interface Props {
   readonly form: Form;
   readonly given: Readonly<Record<string, string>>;
-  readonly onDone: () => void;
+  /** With what was written. */
+  readonly onDone: (drafts: readonly Draft[]) => void;
   /** When it happened and its note, where they are known: an entry that is put right keeps them unless they are changed. */
   readonly was?: { readonly happenedAt: string; readonly note: string };
   readonly submit?: string;
+  /** Under what name it is kept while it is half filled in; absent: it is not. */
+  readonly keptAs?: string | undefined;
 }
 
-/** A form's questions, with answers filled in where the yard knows them, and one button that writes the entry. */
-export function FormView({ form: of, given, onDone, was, submit: submitLabel = "Log it" }: Props) {
+const NOTHING: Readonly<Record<string, string>> = {};
+
+/** A form's questions, with answers filled in where the yard knows them, and one button that writes what they say. */
+export function FormView({ form: of, given, onDone, was, submit: submitLabel = "Log it", keptAs }: Props) {
   const { view, newId } = useYard();
   const units = useUnits();
   const tell = useTell();
-  const form = useForm(of, given, view, units);
+  const [kept, keep, forget] = useKept(`log ${keptAs ?? "nothing"} ${JSON.stringify(given)}`, NOTHING);
+  const [before] = useState(keptAs === undefined ? NOTHING : kept);
+  const form = useForm(of, given, before, view, units, (touched) => keptAs !== undefined && keep(touched));
   const [refused, setRefused] = useState<string | null>(null);
-  const [id] = useState(newId);
-  const firstWhen = was ? onTheClock(was.happenedAt) : "";
-  const [when, setWhen] = useState(firstWhen);
+  const [ids] = useState(() => newIds(newId));
+  const when = useWhen(was?.happenedAt);
   const [note, setNote] = useState(was?.note ?? "");
+  const here = useRef<HTMLFormElement>(null);
+  useFirstFocus(here);
 
-  const show = (f: Field) => <FieldView key={f.name} field={f} form={form} />;
-
-  // Untouched it is when it was, or now; an entry that is put right must not lose its time.
-  const isAsItWas = when === firstWhen;
-  const read = isAsItWas ? null : when === "" && !was ? null : readMoment(when);
-  const noTime = read !== null && !read.ok ? read.wrong : undefined;
-  const happenedAt = read?.ok ? read.iso : was?.happenedAt;
-  const draft: Draft | null =
-    form.complete && noTime === undefined
-      ? {
-          ...of.build(form.values, view, () => id),
-          ...(happenedAt !== undefined && { happenedAt }),
-          ...(note !== "" && { note }),
-        }
-      : null;
-  const clearance = useClearance(draft);
+  const noted = <D extends Draft>(draft: D): D => (note === "" ? draft : { ...draft, note });
+  const drafts = form.complete && when.wrong === undefined ? listOf(of.build(form.values, view, ids())) : null;
+  const written = drafts?.map((d) => noted(when.stamp(d))) ?? null;
+  // Of several the first makes room for what the others do: the interlocks are asked of the one that is alone.
+  const clearance = useClearance(written?.length === 1 ? (written[0] ?? null) : null);
   const refusals = clearance?.refusals.map((r) => r.code) ?? [];
 
   const submit = async (e: FormEvent): Promise<void> => {
     e.preventDefault();
-    if (!draft) {
-      setRefused(noTime ?? "Something is missing above.");
+    if (!written) {
+      form.showAll();
+      setRefused(when.wrong ?? "Something above is still open.");
+      requestAnimationFrame(() => here.current?.querySelector<HTMLElement>(FIRST_WRONG)?.focus());
       return;
     }
     // The Log says what has happened: the interlocks' word is kept with it, in the open.
-    const open =
-      refusals.length > 0 ? { ...draft, despite: [...new Set([...(draft.despite ?? []), ...refusals])] } : draft;
+    const open = written.map((d) =>
+      refusals.length > 0 ? { ...d, despite: [...new Set([...(d.despite ?? []), ...refusals])] } : d,
+    );
     const reason = await tell(open, of.said(form.values, view, units));
     setRefused(reason);
-    if (reason === null) onDone();
+    if (reason !== null) return;
+    forget();
+    onDone(open);
   };
+  const show = (f: Field) => (
+    <FieldView
+      key={f.name}
+      field={f}
+      form={{
+        ...form,
+        set(name, text) {
+          setRefused(null);
+          form.set(name, text);
+        },
+      }}
+    />
+  );
 
   return (
-    <form onSubmit={(e) => void submit(e)} className="flex flex-col gap-4">
+    <form ref={here} onSubmit={(e) => void submit(e)} className="flex flex-col gap-4" noValidate>
       {of.caution ? <Caution>{of.caution}</Caution> : null}
+      {Object.keys(before).length > 0 ? (
+        <p className="flex items-center justify-between gap-2 text-[14px] text-ink-2">
+          As you left it.
+          <Button look="quiet" onClick={form.reset}>
+            Start afresh
+          </Button>
+        </p>
+      ) : null}
       {form.fields.filter((f) => !isReadAt(f)).map(show)}
+      <WhenField when={when} />
       <details>
         <summary className="min-h-[var(--target)] cursor-pointer content-center text-ink-2">
-          Earlier than now, read warm, or a note
+          {form.fields.some(isReadAt) ? "Read warm or cold, or a note" : "A note"}
         </summary>
         <div className="flex flex-col gap-3 pt-1">
           {form.fields.filter(isReadAt).map(show)}
-          <MomentField
-            label="When it happened"
-            value={when}
-            onChange={setWhen}
-            error={noTime}
-            hint={read?.ok ? fullMoment(read.iso) : when === "" ? "Now, unless you say otherwise" : undefined}
-          />
           <TextField label="Note" value={note} onChange={setNote} />
         </div>
       </details>
@@ -105,82 +123,33 @@ export function FormView({ form: of, given, onDone, was, submit: submitLabel = "
   );
 }
 
-const labelOf = (f: Field): string => (f.optional && f.kind !== "choice" ? `${f.label} (if you know)` : f.label);
+const FIRST_WRONG = "[aria-invalid=true]";
+const FIRST_FIELD = "input:not([type=datetime-local]), select, [role=radio][tabindex='0'], textarea";
 
-/** What a datetime-local field holds: the reader's own clock, to the minute. */
-function onTheClock(isoTime: string): string {
-  const d = new Date(isoTime);
-  return new Date(d.getTime() - d.getTimezoneOffset() * MS_PER_MINUTE).toISOString().slice(0, 16);
+/** A form that is opened is to be filled in: its first field has the focus, not the button that closes it. */
+function useFirstFocus(here: { readonly current: HTMLFormElement | null }): void {
+  useEffect(() => {
+    // After the sheet, which takes the focus for its first button.
+    const timer = setTimeout(() => here.current?.querySelector<HTMLElement>(FIRST_FIELD)?.focus(), 0);
+    return () => clearTimeout(timer);
+  }, [here]);
 }
 
-/** What nobody has chosen must not look chosen. */
-const NOT_CHOSEN = [{ value: "", name: "Choose one" }];
+const listOf = (drafts: Draft | readonly Draft[]): readonly Draft[] =>
+  Array.isArray(drafts) ? (drafts as readonly Draft[]) : [drafts as Draft];
+
+/** The ids of what is made, the same each time the form is read: it is read with every key that is pressed. */
+function newIds(newId: () => string): () => () => string {
+  const made: string[] = [];
+  return () => {
+    let next = 0;
+    return () => {
+      if (next === made.length) made.push(newId());
+      next += 1;
+      return made[next - 1] as string;
+    };
+  };
+}
 
 /** The temperature that litres were read at: seldom known, so it waits with the other details. */
 const isReadAt = (f: Field): boolean => /(^|\.)celsius$/.test(f.name);
-
-function FieldView({ field, form }: { field: Field; form: ReturnType<typeof useForm> }) {
-  const { view } = useYard();
-  const units = useUnits();
-  const value = form.texts[field.name] ?? "";
-  const set = (text: string): void => form.set(field.name, text);
-  const error = form.errors[field.name];
-  if (field.kind === "choice" && field.listed) {
-    const options = field.options(view, form.values);
-    const chosen = options.some((o) => o.value === value);
-    return (
-      <SelectField
-        label={labelOf(field)}
-        options={chosen ? options : [...NOT_CHOSEN, ...options]}
-        value={value}
-        onChange={set}
-        error={error}
-      />
-    );
-  }
-  if (field.kind === "choice")
-    return (
-      <Choice
-        label={labelOf(field)}
-        options={field.options(view, form.values)}
-        value={value}
-        onChange={set}
-        error={error}
-      />
-    );
-  if (field.kind === "text") return <TextField label={field.label} value={value} onChange={set} error={error} />;
-  const chips = field.chips?.(view, form.values) ?? [];
-  const asText = (n: number): string => shown(field.kind, n, units);
-  const typed = typedOf(field.kind, units);
-  const suffix = field.suffix ?? typed.unit;
-  const read = form.values.maybe(field.name);
-  const echo = read === undefined || error ? null : typed.echo(read);
-  const room = field.room?.(view, form.values);
-  return (
-    <div>
-      <TextField
-        label={field.kind === "litres" ? units.asked(labelOf(field)) : labelOf(field)}
-        value={value}
-        onChange={set}
-        error={error}
-        hint={amountHint(echo, room, read, units)}
-        decimal
-        suffix={suffix}
-      />
-      {chips.length > 0 ? (
-        <div className="mt-2 flex flex-wrap gap-2">
-          {chips.map((n) => (
-            <Button
-              key={n}
-              look={asText(n) === value ? "go" : "plain"}
-              aria-pressed={asText(n) === value}
-              onClick={() => set(asText(n))}
-            >
-              {asText(n)} {suffix}
-            </Button>
-          ))}
-        </div>
-      ) : null}
-    </div>
-  );
-}

@@ -7,6 +7,8 @@ import type { Amount, Field, Form, Values } from "./verb";
 export interface FormState {
   readonly texts: Readonly<Record<string, string>>;
   readonly errors: Readonly<Record<string, string>>;
+  /** What is wrong with every field, said or not: what nobody has come to yet is not held against him. */
+  readonly problems: Readonly<Record<string, string>>;
   readonly values: Values;
   readonly complete: boolean;
   /** Those that are asked, as things stand. */
@@ -17,12 +19,25 @@ export interface FormState {
 export function useForm(
   of: Pick<Form, "fields">,
   given: Readonly<Record<string, string>>,
+  before: Readonly<Record<string, string>>,
   view: YardView,
   units: Units,
-): FormState & { set(name: string, text: string): void } {
-  const [touched, setTouched] = useState<Record<string, string>>({ ...given });
+  onTouch: (touched: Readonly<Record<string, string>>) => void,
+): FormState & { set(name: string, text: string): void; showAll(): void; reset(): void } {
+  const [touched, setTouched] = useState<Record<string, string>>({ ...given, ...before });
+  const [all, setAll] = useState(false);
   const form = useMemo(() => readForm(of, touched, given, view, units), [of, touched, given, view, units]);
-  return { ...form, set: (name, text) => setTouched((t) => ({ ...t, [name]: text })) };
+  const touch = (next: Record<string, string>): void => {
+    setTouched(next);
+    onTouch(next);
+  };
+  return {
+    ...form,
+    errors: all ? form.problems : form.errors,
+    set: (name, text) => touch({ ...touched, [name]: text }),
+    showAll: () => setAll(true),
+    reset: () => touch({ ...given }),
+  };
 }
 
 /** Reads a form: `touched` is what a person typed or chose, `given` what it was opened with. */
@@ -36,6 +51,7 @@ export function readForm(
   const texts: Record<string, string> = {};
   const numbers: Record<string, number> = {};
   const errors: Record<string, string> = {};
+  const problems: Record<string, string> = {};
   const changed = new Set<string>();
   const values: Values = {
     text: (name) => texts[name] ?? "",
@@ -59,9 +75,10 @@ export function readForm(
     if (isAsOpened) numbers[field.name] = opened;
     if (problem === undefined) continue;
     complete = false;
+    problems[field.name] = problem;
     if (touched[field.name] !== undefined && text !== "") errors[field.name] = problem;
   }
-  return { texts, errors, values, complete, fields: of.fields.filter((f) => asked.has(f)) };
+  return { texts, errors, problems, values, complete, fields: of.fields.filter((f) => asked.has(f)) };
 }
 
 /** Choices first: an amount's first value depends on the vessels chosen, wherever it stands in the form. */
@@ -120,7 +137,7 @@ export function typedOf(kind: Amount, units: Units): Typed {
 function read(field: Field, text: string, units: Units, numbers: Record<string, number>): string | undefined {
   if (text.trim() === "" && field.optional) return undefined;
   if (field.kind === "choice") return text === "" ? "Say which." : undefined;
-  if (field.kind === "text") return text.trim() === "" ? "Say which." : field.wrong?.(text);
+  if (field.kind === "text") return text.trim() === "" ? "Type something here." : field.wrong?.(text);
   const parsed = typedOf(field.kind, units).parse(text);
   if (!parsed.ok) return wordQuantityError(parsed.error);
   if (!MAY_BE_NEGATIVE.has(field.kind) && parsed.value < 0) return "It cannot be less than nothing.";

@@ -7,7 +7,8 @@ import type { Units } from "@/ui/words";
 export interface Form {
   readonly fields: readonly Field[];
   readonly caution?: string;
-  build(v: Values, view: YardView, newId: () => string): Draft;
+  /** One entry, or several that are one act. */
+  build(v: Values, view: YardView, newId: () => string): Draft | readonly Draft[];
   said(v: Values, view: YardView, units: Units): string;
 }
 
@@ -33,6 +34,14 @@ export interface BenchLink {
 /** Quantities that a field asks for; each in its base unit whatever its owner types. */
 export type Amount = "litres" | "celsius" | "mm" | "km" | "kg" | "minutes" | "money" | "share" | "number";
 
+/** A verb that makes what a choice may be missing. */
+export interface Adds {
+  readonly verb: string;
+  /** "Add a container". */
+  readonly name: string;
+  given?(view: YardView, values: Values): Readonly<Record<string, string>>;
+}
+
 interface Common {
   readonly name: string;
   readonly label: string;
@@ -48,6 +57,8 @@ export type Field = Common &
         /** Drawn as a list: plates for all of them would fill the screen. */
         readonly listed?: boolean;
         options(view: YardView, values: Values): Option[];
+        /** What makes another to choose, from right here. */
+        readonly adds?: Adds;
         /** What is chosen before anybody chooses. */
         first?(view: YardView, values: Values): string | undefined;
       }

@@ -4,7 +4,7 @@ import { safeLitres } from "@/core/readings/terms";
 import type { YardView } from "@/core/view";
 import type { Option } from "@/ui";
 import { mostlyWords, standingDays, type Units, unitsOf } from "@/ui/words";
-import type { Field, Values } from "./verb";
+import type { Adds, Field, Values } from "./verb";
 
 export const roomIn = (v: VesselView): number => Math.max(0, v.capacityLitres - v.litres);
 /** What is offered first goes no higher than is safe; more may still be typed. */
@@ -14,6 +14,12 @@ export const vesselOf = (view: YardView, id: string): VesselView | undefined =>
 
 /** What the raw containers for engine oil are called apart from the others by. */
 const apartWords = (v: VesselView): string => (v.vessel.apart ? ", for engine oil" : "");
+
+/** None is missing that cannot be added right there, for what it is wanted for. */
+const adds = (use: Use): Adds => {
+  const [role = "raw"] = rolesFor(use);
+  return { verb: "add-vessel", name: "Add a container", given: () => ({ role }) };
+};
 
 const option = (v: VesselView, now: string, units: Units): Option => ({
   value: v.vessel.id,
@@ -30,6 +36,7 @@ export const fromField = (label: string, use: Use, first?: (v: VesselView[]) => 
   kind: "choice",
   name: "from",
   label,
+  adds: adds(use),
   options: (view) => inOrder(view, use, (v) => v.litres > 0.05).map((v) => option(v, view.at, unitsOf(view.settings))),
   first: (view) => {
     const candidates = inOrder(view, use, (v) => v.litres > 0.05 && isFor(v.vessel.role, use));
@@ -48,6 +55,7 @@ export const toField = (label: string, use: Use, only = false, meant: Meant = ()
     kind: "choice",
     name: "to",
     label,
+    adds: adds(use),
     options: (view, values) => inOrder(view, use, fits(values)).map((v) => option(v, view.at, unitsOf(view.settings))),
     first: (view, values) =>
       inOrder(view, use, fits(values))
@@ -66,6 +74,7 @@ export const anyVesselField = (label: string, use: Use): Field => ({
   kind: "choice",
   name: "vessel",
   label,
+  adds: adds(use),
   options: (view) => inOrder(view, use, () => true).map((v) => option(v, view.at, unitsOf(view.settings))),
   first: (view) => inOrder(view, use, (v) => isFor(v.vessel.role, use) && v.litres > 0.5)[0]?.vessel.id,
 });

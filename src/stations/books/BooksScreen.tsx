@@ -1,11 +1,11 @@
 "use client";
 import { useState } from "react";
 import { useUndo, useUnits } from "@/desk";
+import { EntryRow } from "@/desk/entries/EntryRow";
 import { useYard } from "@/store";
 import { Bench, Button, MomentField, Row, readMoment } from "@/ui";
 import { fullDay } from "@/ui/words";
 import { CopiesBox, KeptYards } from "./CopiesBox";
-import { EntryRow } from "./EntryRow";
 import { FileBox } from "./FileBox";
 import { useEntries } from "./useEntries";
 

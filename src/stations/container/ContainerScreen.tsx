@@ -2,7 +2,7 @@
 import { useSearchParams } from "next/navigation";
 import { isPetrol } from "@/core/fluids";
 import type { VesselView } from "@/core/readings";
-import { StepButton, useLog, usePast, useUnits, YardLink } from "@/desk";
+import { LoggedOf, StepButton, useLog, usePast, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, Row, VesselDrawing, vesselWords } from "@/ui";
 import { batchWords, contentsWords, fullDay, lotCode, markWords, shortDay, standingDays, wordAdvice } from "@/ui/words";
@@ -67,6 +67,7 @@ function OneContainer({ vessel: v }: { vessel: VesselView }) {
             <Button onClick={() => log.open("disturbed", { vessel })}>Disturbed</Button>
             <Button onClick={() => log.open("dispose", { from: vessel })}>Disposed of</Button>
             <Button onClick={() => log.open("change-vessel", { vessel })}>Change it</Button>
+            <Button onClick={() => log.open("retire", { thing: `vessel ${vessel}` })}>Retire it</Button>
             <YardLink href={`/labels?vessel=${vessel}`} className={buttonClass("plain")}>
               Its label
             </YardLink>
@@ -108,6 +109,7 @@ function OneContainer({ vessel: v }: { vessel: VesselView }) {
       {lots.length > LOTS_SHOWN ? (
         <p className="text-[14px] text-ink-2">And {lots.length - LOTS_SHOWN} smaller ones.</p>
       ) : null}
+      <LoggedOf id={vessel} name={v.vessel.name} />
     </Bench>
   );
 }

@@ -6,6 +6,7 @@ import { useLog, useUnits, VesselColumn, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, Row } from "@/ui";
 import { DualDrive } from "./DualDrive";
+import { VehicleActions } from "./VehicleActions";
 
 /** The vehicle's bench: its tanks, its loop, its trips. */
 export function DriveScreen() {
@@ -20,10 +21,11 @@ export function DriveScreen() {
     view.vehicles[0];
   if (!chosen)
     return (
-      <Bench title="Drive" subtitle="No vehicle yet. It needs a tank first." asideLabel="What is missing" aside={null}>
+      <Bench title="Drive" subtitle="No vehicle yet." asideLabel="What is missing" aside={null}>
         <div className="mt-4 flex gap-2">
-          <Button onClick={() => log.open("add-vessel", { preset: "tank", role: "tank" })}>Add a tank</Button>
-          <Button onClick={() => log.open("add-vehicle")}>Add a vehicle</Button>
+          <Button look="go" onClick={() => log.open("add-vehicle")}>
+            Add a vehicle
+          </Button>
         </div>
       </Bench>
     );
@@ -82,6 +84,7 @@ function SingleDrive({ state, tabs }: { state: VehicleState; tabs: React.ReactNo
       }
     >
       {tabs}
+      <VehicleActions vehicle={vehicle} />
       <ul className="mt-4 flex">{tank ? <VesselColumn vessel={tank} pxPerMm={0.6} /> : null}</ul>
     </Bench>
   );

@@ -9,6 +9,7 @@ import { Bench, Button } from "@/ui";
 import { LoopDrawing, type Phase, RETURN_WORDS } from "./LoopDrawing";
 import { TripForm } from "./TripForm";
 import { type Ride, type RideStep, rideMinutes, stepOf, useRide } from "./useRide";
+import { VehicleActions } from "./VehicleActions";
 
 interface Props {
   readonly state: VehicleState;
@@ -121,6 +122,7 @@ export function DualDrive({ state, vehicle, tabs }: Props) {
           {units.litres((diesel?.capacityLitres ?? 0) - (diesel?.litres ?? 0))} diesel.
         </p>
       </div>
+      <VehicleActions vehicle={vehicle} />
     </Bench>
   );
 }

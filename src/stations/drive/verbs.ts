@@ -1,8 +1,8 @@
-import { ARRANGEMENT_IDS, type ArrangementId, arrangementOf } from "@/core/driving";
 import { tanksOf } from "@/core/ledger";
 import { asVehicleId, asVesselId } from "@/core/ledger/named";
 import { allOrSome, amountFields, fromField, litresChips, mostThatFits, toField, type Verb } from "@/desk/form";
 import { nameOf } from "@/ui/words";
+import { addVehicle, changeVehicle } from "./vehicleVerbs";
 
 /** A tank that no vehicle in the yard has: the ledger says so. */
 const NOBODYS = asVehicleId("none");
@@ -49,6 +49,7 @@ export const hours: Verb = {
       kind: "choice",
       name: "vehicle",
       label: "Which engine",
+      adds: { verb: "add-vehicle", name: "Add a vehicle" },
       options: (view) =>
         view.vehicles
           .filter((s) => s.vehicle.kind === "single")
@@ -73,71 +74,4 @@ export const hours: Verb = {
   said: (v, view) => `${nameOf(view, v.text("vehicle"))} ran ${v.number("minutes")} minutes.`,
 };
 
-export const addVehicle: Verb = {
-  key: "add-vehicle",
-  alsoCalled: ["car", "tractor", "engine"],
-  name: "Add a vehicle",
-  letter: "e",
-  group: "yard",
-  fields: [
-    { kind: "text", name: "name", label: "Its name" },
-    {
-      kind: "choice",
-      name: "oilTank",
-      label: "Oil tank (or the only tank)",
-      options: (view) =>
-        view.vessels.filter((x) => x.vessel.role === "tank").map((x) => ({ value: x.vessel.id, name: x.vessel.name })),
-      first: (view) => view.vessels.find((x) => x.vessel.role === "tank")?.vessel.id,
-    },
-    {
-      kind: "choice",
-      name: "dieselTank",
-      label: "Diesel tank",
-      options: (view, v) => [
-        { value: "none", name: "One tank only" },
-        ...view.vessels
-          .filter((x) => x.vessel.role === "tank" && x.vessel.id !== v.text("oilTank"))
-          .map((x) => ({ value: x.vessel.id, name: x.vessel.name })),
-      ],
-      first: () => "none",
-    },
-    {
-      kind: "choice",
-      name: "returnTo",
-      label: "Return on oil",
-      options: () => ARRANGEMENT_IDS.map((id) => ({ value: id, name: arrangementOf(id).name })),
-      first: () => ARRANGEMENT_IDS[0],
-    },
-    { kind: "number", name: "burn", label: "Burns", suffix: "L/h", first: () => 7 },
-    { kind: "number", name: "per100", label: "On 100 km", suffix: "L", optional: true },
-    { kind: "number", name: "line", label: "In the line", suffix: "L", first: () => 0.2 },
-    { kind: "number", name: "pump", label: "Pump", suffix: "L/min", first: () => 1.4 },
-  ],
-  build: (v, _, newId) => {
-    const engine = {
-      id: asVehicleId(newId()),
-      name: v.text("name"),
-      burnLitresPerHour: v.number("burn"),
-      ...(v.maybe("per100") !== undefined && { litresPer100Km: v.number("per100") }),
-    };
-    if (v.text("dieselTank") === "none")
-      return { kind: "vehicle", data: { ...engine, kind: "single", tank: asVesselId(v.text("oilTank")) } };
-    const returnTo = v.text("returnTo") as ArrangementId;
-    return {
-      kind: "vehicle",
-      data: {
-        ...engine,
-        kind: "dual",
-        dieselTank: asVesselId(v.text("dieselTank")),
-        oilTank: asVesselId(v.text("oilTank")),
-        returnTo,
-        lineLitres: v.number("line"),
-        pumpLitresPerMinute: v.number("pump"),
-        tanksInSeries: arrangementOf(returnTo).usualTanksInSeries,
-      },
-    };
-  },
-  said: (v) => `${v.text("name")} is in the yard.`,
-};
-
-export const DRIVE_VERBS: readonly Verb[] = [fill, hours, addVehicle];
+export const DRIVE_VERBS: readonly Verb[] = [fill, hours, addVehicle, changeVehicle];

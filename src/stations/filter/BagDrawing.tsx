@@ -1,7 +1,7 @@
 "use client";
 import type { BagState } from "@/core/ledger";
 import { formatMinutes } from "@/core/units";
-import { useUnits } from "@/desk";
+import { useLog, useUnits } from "@/desk";
 import { Button } from "@/ui";
 
 const FULL_AT_LITRES = 600;
@@ -9,6 +9,7 @@ const FULL_AT_LITRES = 600;
 /** One bag in its housing: the cake it carries grows with the litres since it was last washed. */
 export function BagDrawing({ bag: b, onService }: { bag: BagState; onService: () => void }) {
   const units = useUnits();
+  const log = useLog();
   const last = b.runs.at(-1);
   const cake = Math.min(1, b.litres / FULL_AT_LITRES);
   return (
@@ -34,6 +35,22 @@ export function BagDrawing({ bag: b, onService }: { bag: BagState; onService: ()
       <Button onClick={onService} className="my-1" aria-label={`Wash or change: ${b.bag.name}`}>
         Wash or change
       </Button>
+      <span className="flex">
+        <Button
+          look="quiet"
+          onClick={() => log.open("change-bag", { bag: b.bag.id })}
+          aria-label={`Change what ${b.bag.name} is`}
+        >
+          What it is
+        </Button>
+        <Button
+          look="quiet"
+          onClick={() => log.open("retire", { thing: `bag ${b.bag.id}` })}
+          aria-label={`Retire: ${b.bag.name}`}
+        >
+          Retire
+        </Button>
+      </span>
     </div>
   );
 }

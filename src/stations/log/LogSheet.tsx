@@ -1,8 +1,9 @@
 "use client";
 import { matchSorter } from "match-sorter";
 import { useEffect, useState } from "react";
+import type { Draft } from "@/core/ledger";
 import { useUndo, YardLink } from "@/desk";
-import { type BenchLink, FormView, type Verb } from "@/desk/form";
+import { type Add, AddContext, type BenchLink, FormView, type Verb } from "@/desk/form";
 import { Button, buttonClass, TextField } from "@/ui";
 import { Sheet } from "@/ui/Sheet";
 
@@ -12,6 +13,7 @@ interface Props {
   readonly verb: string | null;
   readonly values: Readonly<Record<string, string>>;
   readonly onClose: () => void;
+  readonly onLeave: () => void;
 }
 
 const GROUPS: readonly { key: Verb["group"]; name: string }[] = [
@@ -25,22 +27,17 @@ const FINDER = "log-finder";
 const BY_NAME = { keys: ["name", "alsoCalled"], threshold: matchSorter.rankings.CONTAINS };
 
 /** The Log: what just happened, by a key, a tap or a few letters typed. */
-export default function LogSheet({ verbs, benches, verb: asked, values, onClose }: Props) {
+export default function LogSheet({ verbs, benches, verb: asked, values, onClose, onLeave }: Props) {
   const [key, setKey] = useState(asked);
   const [typed, setTyped] = useState("");
   const { undo, redo } = useUndo();
   const verb = verbs.find((v) => v.key === key);
   useLetters(verb ? null : { verbs, benches, pick: setKey });
 
-  if (verb)
-    return (
-      <Sheet open title={verb.name} onClose={onClose}>
-        <FormView form={verb} given={values} onDone={onClose} />
-      </Sheet>
-    );
+  if (verb) return <VerbSheet verbs={verbs} verb={verb} values={values} onClose={onClose} />;
   const found = typed.trim() === "" ? null : matchSorter([...verbs, ...benches], typed.trim(), BY_NAME);
   const shown = (of: readonly Verb[]) => of.map((v) => <VerbButton key={v.key} verb={v} onPick={setKey} />);
-  const linked = (of: readonly BenchLink[]) => of.map((b) => <BenchButton key={b.href} bench={b} onPick={onClose} />);
+  const linked = (of: readonly BenchLink[]) => of.map((b) => <BenchButton key={b.href} bench={b} onPick={onLeave} />);
   return (
     <Sheet open title="What just happened?" onClose={onClose}>
       <form
@@ -88,6 +85,48 @@ export default function LogSheet({ verbs, benches, verb: asked, values, onClose 
   );
 }
 
+interface VerbProps {
+  readonly verbs: readonly Verb[];
+  readonly verb: Verb;
+  readonly values: Readonly<Record<string, string>>;
+  readonly onClose: () => void;
+}
+
+interface Adding {
+  readonly verb: Verb;
+  readonly values: Readonly<Record<string, string>>;
+  onMade(id: string): void;
+}
+
+/** One verb's form; what a choice of it is missing is added over it, and comes back chosen. */
+function VerbSheet({ verbs, verb, values, onClose }: VerbProps) {
+  const [adding, setAdding] = useState<Adding | null>(null);
+  const add: Add = (key, given, onMade) => {
+    const found = verbs.find((v) => v.key === key);
+    if (found) setAdding({ verb: found, values: given, onMade });
+  };
+  const made = (drafts: readonly Draft[]): void => {
+    setAdding(null);
+    const [thing] = drafts.flatMap(({ data }) => ("id" in data && typeof data.id === "string" ? [data.id] : []));
+    if (thing !== undefined) adding?.onMade(thing);
+  };
+  return (
+    <Sheet
+      open
+      title={adding ? `${adding.verb.name}, for: ${verb.name.toLowerCase()}` : verb.name}
+      onClose={adding ? () => setAdding(null) : onClose}
+    >
+      {/* Hidden, not gone: what is filled in there stays. */}
+      <div hidden={adding !== null}>
+        <AddContext.Provider value={add}>
+          <FormView form={verb} given={values} keptAs={verb.key} onDone={onClose} />
+        </AddContext.Provider>
+      </div>
+      {adding ? <FormView form={adding.verb} given={adding.values} onDone={made} /> : null}
+    </Sheet>
+  );
+}
+
 const isVerb = (of: Verb | BenchLink): of is Verb => "fields" in of;
 
 interface Letters {
@@ -124,7 +163,7 @@ const VerbButton = ({ verb, onPick }: { verb: Verb; onPick: (key: string) => voi
 
 const BenchButton = ({ bench, onPick }: { bench: BenchLink; onPick: () => void }) => (
   <span onClickCapture={onPick}>
-    <YardLink href={bench.href} className={`${buttonClass("plain")} w-full justify-between`}>
+    <YardLink replace href={bench.href} className={`${buttonClass("plain")} w-full justify-between`}>
       <span id={`bench-${bench.letter}`}>{bench.name}</span> <Letter of={bench.letter} />
     </YardLink>
   </span>

@@ -44,6 +44,9 @@ function Place({ place: p }: { place: PlaceView }) {
         <Button look="quiet" onClick={() => log.open("change-place", { place: p.place.id })}>
           Change<span className="sr-only"> {p.place.name}</span>
         </Button>
+        <Button look="quiet" onClick={() => log.open("retire", { thing: `place ${p.place.id}` })}>
+          Retire<span className="sr-only"> {p.place.name}</span>
+        </Button>
       </div>
       <p className="text-[14px]">
         {units.litres(p.litresAboard)} aboard, {units.kg(p.payloadLeftKg)} of {units.kg(p.place.payloadKg)} left to load

@@ -21,6 +21,8 @@ function meantFor(vessel: VesselView, view: YardView, v: Values): boolean {
   return isApart(vessel) || (vessel.vessel.role === "raw" && vessel.litres < 0.05);
 }
 
+const ADDS_SOURCE = { verb: "add-source", name: "Add a source" } as const;
+
 const sourceOf = (view: YardView, id: string) => view.sources.find((s) => s.source.id === id);
 
 export const pickup: Verb = {
@@ -35,6 +37,7 @@ export const pickup: Verb = {
       kind: "choice",
       name: "source",
       label: "From",
+      adds: ADDS_SOURCE,
       options: (view) =>
         view.sources.map((s) => ({ value: s.source.id, name: s.source.name, detail: s.source.container })),
       first: (view) => [...view.sources].sort((a, b) => b.pickups - a.pickups)[0]?.source.id,
@@ -127,6 +130,7 @@ export const visit: Verb = {
       kind: "choice",
       name: "source",
       label: "Where",
+      adds: ADDS_SOURCE,
       options: (view) => view.sources.map((s) => ({ value: s.source.id, name: s.source.name })),
       first: (view) => view.sources[0]?.source.id,
     },
@@ -246,6 +250,7 @@ export const changePlace: Verb = {
       kind: "choice",
       name: "place",
       label: "Which",
+      adds: { verb: "add-place", name: "Add a van or trailer" },
       options: (view) => view.places.map((p) => ({ value: p.place.id, name: p.place.name })),
       first: (view) => view.places[0]?.place.id,
     },

@@ -2,7 +2,7 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from "@headlessui/react";
 import { useState } from "react";
 import type { SettleBench, VesselView } from "@/core/readings";
-import { useChosenVessel, useLog, usePast, useSettleBench, useUnits } from "@/desk";
+import { LoggedOf, useChosenVessel, useLog, usePast, useSettleBench, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button } from "@/ui";
 import { standingDays } from "@/ui/words";
@@ -125,6 +125,7 @@ function Tabs({ vessel: v, bench, dip }: TabsProps) {
         ))}
       </TabPanels>
       {v.litres > 0.05 ? <Disturb vessel={v} /> : null}
+      <LoggedOf id={v.vessel.id} name={v.vessel.name} />
     </TabGroup>
   );
 }

@@ -3,7 +3,7 @@ import Link from "next/link";
 import { useState } from "react";
 import { toast } from "sonner";
 import type { Settings } from "@/core/ledger";
-import { useLog, useNote, useUnits, YardLink } from "@/desk";
+import { useNote, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, Choice, TextField } from "@/ui";
 import { plainly } from "@/ui/words";
@@ -11,12 +11,12 @@ import { HomeMarks } from "./HomeMarks";
 import { Mark, rounded } from "./Mark";
 import { RoundMarks } from "./RoundMarks";
 import { SettleMarks } from "./SettleMarks";
+import { Things } from "./Things";
 import { UnitMarks } from "./UnitMarks";
 
 /** The yard's own marks, how it is shown, and what stands in it. */
 export function ShedScreen() {
   const { view, name, startDemoAgain } = useYard();
-  const log = useLog();
   const note = useNote();
   const units = useUnits();
   const { settings } = view;
@@ -32,13 +32,7 @@ export function ShedScreen() {
       asideLabel="More"
       aside={
         <>
-          <h2 className="text-xl">New in the yard</h2>
-          <div className="mt-2 flex flex-col gap-2">
-            <Button onClick={() => log.open("add-vessel")}>Add a container</Button>
-            <Button onClick={() => log.open("add-source")}>Add a source</Button>
-            <Button onClick={() => log.open("add-bag")}>Add a bag</Button>
-            <Button onClick={() => log.open("add-vehicle")}>Add a vehicle</Button>
-          </div>
+          <Things />
           <h2 className="mt-5 text-xl">How it is reckoned</h2>
           <div className="mt-2 flex flex-col">
             <YardLink href="/calculations" className={buttonClass("plain")}>

@@ -1,4 +1,5 @@
 import type { Verb } from "@/desk/form";
+import { bringBack, retire } from "./retireVerbs";
 
 export const weather: Verb = {
   key: "weather",
@@ -32,4 +33,4 @@ export const weather: Verb = {
   said: () => "Temperatures noted. Forecasts use them from now on.",
 };
 
-export const SHED_VERBS: readonly Verb[] = [weather];
+export const SHED_VERBS: readonly Verb[] = [weather, retire, bringBack];

@@ -3,7 +3,7 @@ import { useSearchParams } from "next/navigation";
 import { useState } from "react";
 import type { SourceView } from "@/core/readings";
 import { mapSpot } from "@/core/readings/rounds/roundQuestion";
-import { Photo, SourceWorth, useLog, useUnits, Why, YardLink } from "@/desk";
+import { LoggedOf, Photo, SourceWorth, useLog, useUnits, Why, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, FillingDrum, type MapSpot, SchematicMap } from "@/ui";
 import { accessWords, priceWords, rangeLitres, roughLitres, shortDay } from "@/ui/words";
@@ -73,6 +73,7 @@ function OneSource({ source: s }: { source: SourceView }) {
               Pick up
             </Button>
             <Button onClick={() => log.open("visit", { source: s.source.id })}>Called, took nothing</Button>
+            <Button onClick={() => log.open("retire", { thing: `source ${s.source.id}` })}>Retire it</Button>
           </div>
           <FillingWhy source={s} />
         </div>
@@ -92,6 +93,7 @@ function OneSource({ source: s }: { source: SourceView }) {
         ask="Add a photo of the containers and where they stand"
       />
       <History source={s} />
+      <LoggedOf id={s.source.id} name={s.source.name} />
     </Bench>
   );
 }

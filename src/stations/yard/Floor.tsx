@@ -9,22 +9,28 @@ import {
   useSensor,
   useSensors,
 } from "@dnd-kit/core";
+import { useMemo } from "react";
 import { FLOORS, roleOf } from "@/core/ledger/roles";
 import type { VesselView } from "@/core/readings";
 import type { YardView } from "@/core/view";
 import { useLog, VesselColumn } from "@/desk";
 import { useYard } from "@/store";
+import { widestMm } from "@/ui/drawing/outline";
+import { fitFloor, type Group, type Standing } from "./fitFloor";
+import { useRoom } from "./useRoom";
 
-const TALLEST_PX = 138;
-/** Plate and group name under the floor line: the scale stands on that line. */
-const BELOW_FLOOR_PX = 148;
+/** As far as its room is concerned, and itself. */
+interface Placed extends Standing {
+  readonly view: VesselView;
+}
 
 /** Every vessel of the yard to one scale. Dragging one onto another opens the Log on a pour between them. */
 export function Floor() {
   const { view } = useYard();
   const log = useLog();
-  const tallest = Math.max(...view.vessels.map((v) => v.vessel.rimMm), 600);
-  const pxPerMm = TALLEST_PX / tallest;
+  const { ref, room } = useRoom();
+  const plan = useMemo(() => fitFloor(groupsOf(view), room), [view, room]);
+  const next = view.advice.find((a) => a.vessel !== undefined)?.vessel;
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 8 } }),
@@ -34,37 +40,70 @@ export function Floor() {
   };
   return (
     <DndContext sensors={sensors} onDragEnd={poured} id="floor">
-      <div className="flex flex-wrap items-end gap-y-1">
-        <ScaleBar pxPerMm={pxPerMm} />
-        {groupsOf(view).map((g) => (
-          <section key={g.name} aria-label={g.name} className="min-w-0">
-            <ul className="flex flex-wrap items-end">
-              {g.standing.map((v) => (
-                <Draggable key={v.vessel.id} vessel={v} pxPerMm={pxPerMm} />
-              ))}
-            </ul>
-            <p className="mx-1 border-b border-rule pb-1 font-plate text-[15px] text-ink-2">{g.name}</p>
-          </section>
+      <div ref={ref}>
+        {plan.rows.map((row, i) => (
+          <div key={row[0]?.standing[0]?.id ?? i} className="relative flex items-end">
+            {i === 0 ? <ScaleBar pxPerMm={plan.pxPerMm} isDense={plan.isDense} /> : null}
+            {row.map((g) => (
+              <section
+                key={g.name}
+                aria-label={g.name}
+                className="min-w-0"
+                style={{ flex: `${g.standing.length} 1 0`, maxWidth: g.standing.length * MOST_COLUMN_PX }}
+              >
+                <ul className="flex items-end">
+                  {g.standing.map((v) => (
+                    <Draggable
+                      key={v.id}
+                      vessel={v.view}
+                      pxPerMm={plan.pxPerMm}
+                      isDense={plan.isDense}
+                      isNext={v.view.vessel.id === next}
+                    />
+                  ))}
+                </ul>
+                <p className="mx-1 truncate border-b border-rule font-plate text-[14px] text-ink-2">{g.name}</p>
+              </section>
+            ))}
+          </div>
         ))}
       </div>
     </DndContext>
   );
 }
 
+/** A few vessels do not stand a yard apart. */
+const MOST_COLUMN_PX = 190;
+
 /** Home first, then what is aboard each van, bus or trailer. */
-function groupsOf(view: YardView): { name: string; standing: VesselView[] }[] {
+function groupsOf(view: YardView): Group<Placed>[] {
+  const placed = (v: VesselView): Placed => ({
+    id: v.vessel.id,
+    rimMm: v.vessel.rimMm,
+    widthMm: v.broken ? 0 : widestMm(v.vessel),
+    view: v,
+  });
   const home = Object.entries(FLOORS).map(([floor, name]) => ({
     name,
-    standing: view.vessels.filter((v) => v.vessel.place === undefined && roleOf(v.vessel.role).floor === floor),
+    standing: view.vessels
+      .filter((v) => v.vessel.place === undefined && roleOf(v.vessel.role).floor === floor)
+      .map(placed),
   }));
   const aboard = view.places.map(({ place }) => ({
     name: `Aboard ${place.name}`,
-    standing: view.vessels.filter((v) => v.vessel.place === place.id),
+    standing: view.vessels.filter((v) => v.vessel.place === place.id).map(placed),
   }));
   return [...home, ...aboard].filter((g) => g.standing.length > 0);
 }
 
-function Draggable({ vessel, pxPerMm }: { vessel: VesselView; pxPerMm: number }) {
+interface DraggableProps {
+  readonly vessel: VesselView;
+  readonly pxPerMm: number;
+  readonly isDense: boolean;
+  readonly isNext: boolean;
+}
+
+function Draggable({ vessel, ...drawn }: DraggableProps) {
   const drag = useDraggable({ id: vessel.vessel.id, disabled: vessel.litres < 0.05 });
   const drop = useDroppable({ id: vessel.vessel.id });
   const ref = (el: HTMLElement | null): void => {
@@ -74,21 +113,31 @@ function Draggable({ vessel, pxPerMm }: { vessel: VesselView; pxPerMm: number })
   return (
     <VesselColumn
       vessel={vessel}
-      pxPerMm={pxPerMm}
+      {...drawn}
       drag={{ ref, listeners: drag.listeners, over: drop.isOver && !drag.isDragging }}
     />
   );
 }
 
-function ScaleBar({ pxPerMm }: { pxPerMm: number }) {
+/** Plate and group's name under the floor line: the scale stands on that line. */
+const BELOW_FLOOR_PX = { dense: 122, roomy: 149 } as const;
+
+function ScaleBar({ pxPerMm, isDense }: { pxPerMm: number; isDense: boolean }) {
+  const tall = 500 * pxPerMm;
   return (
-    <svg aria-hidden="true" width="46" height={500 * pxPerMm + BELOW_FLOOR_PX} className="hidden self-end md:block">
-      <g transform={`translate(6 ${500 * pxPerMm + 4})`} className="stroke-quiet">
-        <path d={`M0 0V${-500 * pxPerMm}`} />
+    <svg
+      aria-hidden="true"
+      width="14"
+      height={tall + 4}
+      className="absolute left-[-14px] hidden overflow-visible md:block"
+      style={{ bottom: isDense ? BELOW_FLOOR_PX.dense : BELOW_FLOOR_PX.roomy }}
+    >
+      <g transform={`translate(1 ${tall + 2})`} className="stroke-quiet">
+        <path d={`M0 0V${-tall}`} />
         {[0, 100, 200, 300, 400, 500].map((mm) => (
           <path key={mm} d={`M0 ${-mm * pxPerMm}h${mm % 500 === 0 ? 8 : 4}`} />
         ))}
-        <text x="10" y={-500 * pxPerMm + 4} className="fill-ink-2 stroke-none text-[12px]">
+        <text x="2" y={-tall - 4} className="fill-ink-2 stroke-none text-[12px]">
           50 cm
         </text>
       </g>

@@ -44,7 +44,7 @@ export function NextUp() {
                     <StepButton
                       key={step.label}
                       step={step}
-                      look={i === 0 && at.main === "Now" && a.code === "draw-off" ? "go" : "plain"}
+                      look={i === 0 && index === 0 ? "go" : "plain"}
                       label={`${step.label}: ${words.title}`}
                     />
                   ))}

@@ -18,19 +18,21 @@ export function YardScreen() {
   return (
     <>
       <div className="flex flex-1 flex-col-reverse lg:flex-row">
-        <section aria-labelledby="yard-title" className="min-w-0 flex-1 px-4 py-3 md:px-5">
-          <h1 id="yard-title" className="text-[27px] leading-tight">
-            The yard, {dayName(view.at)}
-          </h1>
-          <p className="mb-2 text-ink-2">
-            Shed {units.celsius(shedCelsius)}, tonight {units.celsius(tonightLowCelsius)}. Everything below is drawn to
-            one scale.
-          </p>
+        <section aria-labelledby="yard-title" className="min-w-0 flex-1 px-4 pt-2 md:px-5">
+          <div className="flex flex-wrap items-baseline gap-x-4">
+            <h1 id="yard-title" className="text-[27px] leading-tight">
+              The yard, {dayName(view.at)}
+            </h1>
+            <p className="text-[15px] text-ink-2">
+              Shed {units.celsius(shedCelsius)}, tonight {units.celsius(tonightLowCelsius)}. Everything below is drawn
+              to one scale.
+            </p>
+          </div>
           <Floor />
         </section>
         <aside
           aria-label="Next up"
-          className="border-rule bg-panel px-4 py-3 max-lg:border-b lg:h-[calc(100dvh-152px)] lg:min-h-[480px] lg:w-[334px] lg:sticky lg:top-0 lg:self-start lg:overflow-y-auto lg:border-l"
+          className="border-rule bg-panel px-4 py-3 max-lg:border-b lg:sticky lg:top-0 lg:max-h-[calc(100dvh-160px)] lg:w-[334px] lg:self-start lg:overflow-y-auto lg:border-l"
         >
           <NextUp />
         </aside>

@@ -1,22 +1,24 @@
 import type { VesselRole } from "@/core/ledger";
-import { SHAPE_LIST, type Shape } from "@/core/vessels";
+import { capacityLitres, SHAPE_LIST, usualLook, type VesselForm, type VesselLook } from "@/core/vessels";
 
 /** Containers as they come, read off the shapes; what each is usually for. */
-export interface VesselPreset {
+export interface VesselPreset extends VesselForm {
   readonly key: string;
   readonly name: string;
   readonly role: VesselRole;
-  readonly shape: Shape;
-  readonly rimMm: number;
+  readonly look: VesselLook;
+  readonly litres: number;
 }
 
-/** Under this much it is carried about with raw oil; more stands and settles, unless its name says otherwise. */
+/** Under this much it is carried about with raw oil; more stands and settles, unless it is plainly for something else. */
 const CARRIED_LITRES = 30;
-const ROLE_BY_NAME: readonly (readonly [RegExp, VesselRole])[] = [
-  [/cone/, "settler"],
-  [/tub/, "feed"],
-  [/60 L tank/, "tank"],
-];
+const ROLE_BY_LOOK: Partial<Record<VesselLook, VesselRole>> = {
+  cone: "settler",
+  tub: "feed",
+  tank: "tank",
+  kettle: "kettle",
+  bottle: "thinner",
+};
 
 const keyOf = (name: string): string =>
   name
@@ -24,14 +26,24 @@ const keyOf = (name: string): string =>
     .toLowerCase()
     .replaceAll(" ", "-");
 
-const litresIn = (name: string): number => Number(/^([\d,]+) L/.exec(name)?.[1]?.replaceAll(",", "") ?? "0");
-
 export const PRESETS: readonly VesselPreset[] = SHAPE_LIST.flatMap((model) =>
-  model.presets.map(({ name, shape, rimMm }) => ({
-    key: keyOf(name),
-    name,
-    shape,
-    rimMm,
-    role: ROLE_BY_NAME.find(([said]) => said.test(name))?.[1] ?? (litresIn(name) > CARRIED_LITRES ? "settling" : "raw"),
-  })),
+  model.presets.map((preset): VesselPreset => {
+    const form = { shape: preset.shape, rimMm: preset.rimMm };
+    const look = preset.look ?? usualLook(form);
+    const litres = capacityLitres(form);
+    return {
+      ...form,
+      key: keyOf(preset.name),
+      name: preset.name,
+      look,
+      litres,
+      role: ROLE_BY_LOOK[look] ?? (litres > CARRIED_LITRES ? "settling" : "raw"),
+    };
+  }),
 );
+
+export function presetOf(key: string): VesselPreset {
+  const found = PRESETS.find((p) => p.key === key) ?? PRESETS[0];
+  if (!found) throw new Error("no presets");
+  return found;
+}

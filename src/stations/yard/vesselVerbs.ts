@@ -1,20 +1,26 @@
 import { roleOf, VESSEL_ROLES, type Vessel, type VesselRole } from "@/core/ledger";
 import { asPlaceId, asVesselId } from "@/core/ledger/named";
-import { maxHeightMm, type Shape } from "@/core/vessels";
+import {
+  capacityLitres,
+  maxHeightMm,
+  scaledTo,
+  usualLook,
+  VESSEL_LOOKS,
+  type VesselForm,
+  type VesselLook,
+} from "@/core/vessels";
 import type { YardView } from "@/core/view";
 import { type Field, type Values, type Verb, vesselOf } from "@/desk/form";
-import { PRESETS, type VesselPreset } from "./presets";
+import { nextName } from "./nextName";
+import { PRESETS, presetOf } from "./presets";
 import { measureFields, shapeFrom } from "./shapeFields";
-
-const presetOf = (key: string): VesselPreset => {
-  const found = PRESETS.find((p) => p.key === key) ?? PRESETS[0];
-  if (!found) throw new Error("no presets");
-  return found;
-};
 
 const AT_HOME = "home";
 const ANY_OIL = "any";
+const AS_IT_IS = "as-it-is";
+const BY_TAPE = "tape";
 type Of = (view: YardView, v: Values) => Vessel | undefined;
+type FormOf = (view: YardView, v: Values) => VesselForm;
 
 /** Where a container is kept, asked once there is more than home, and which oil a raw one is for. */
 const whereKept = (of: Of): Field[] => [
@@ -54,26 +60,64 @@ const rolesField = (first: (view: YardView, v: Values) => VesselRole | undefined
 });
 
 /** A shape that ends by itself is usually filled to there. */
-const rimOf = (shape: Shape, usual: number): number => {
+function rimOf({ shape, rimMm }: VesselForm): number {
   const most = maxHeightMm(shape);
-  return Number.isFinite(most) ? most : usual;
+  return Number.isFinite(most) ? most : rimMm;
+}
+
+const isByTape = (v: Values): boolean => v.text("size") === BY_TAPE;
+
+/** How big it is: litres alone are enough to begin with; a tape is better, and what heights and dips rest on. */
+const sizeFields = (base: FormOf): Field[] => [
+  {
+    kind: "litres",
+    name: "holds",
+    label: "Litres it holds, to the rim",
+    asked: (_, v) => !isByTape(v),
+    first: (view, v) => capacityLitres(base(view, v)),
+  },
+  ...measureFields((view, v) => base(view, v).shape).map(
+    (f): Field => ({ ...f, asked: (view, v) => isByTape(v) && (f.asked?.(view, v) ?? true) }),
+  ),
+  {
+    kind: "mm",
+    name: "rimMm",
+    label: "Height to the rim, inside",
+    asked: (_, v) => isByTape(v),
+    first: (view, v) => rimOf({ ...base(view, v), shape: shapeFrom(base(view, v).shape, v) }),
+  },
+];
+
+const bySize: Field = {
+  kind: "choice",
+  name: "size",
+  label: "How big",
+  options: () => [
+    { value: "litres", name: "By its litres", detail: "a guess at its shape" },
+    { value: BY_TAPE, name: "With a tape", detail: "for dips and draw-off lines" },
+  ],
+  first: () => "litres",
 };
 
-const rimField = (first: (view: YardView, v: Values) => number | undefined): Field => ({
-  kind: "mm",
-  name: "rimMm",
-  label: "Height to the rim, inside",
-  first,
-});
+/** Its inside as the form has it; what nobody touched stays to the last decimal. */
+function formFrom(base: VesselForm, v: Values): VesselForm {
+  if (!isByTape(v)) return v.changed("holds") ? scaledTo(base, v.number("holds")) : base;
+  return {
+    shape: shapeFrom(base.shape, v),
+    rimMm: v.changed("rimMm") ? v.number("rimMm") : rimOf({ ...base, shape: shapeFrom(base.shape, v) }),
+  };
+}
+
+/** Only what its shape would not say by itself. */
+const lookOf = (form: VesselForm, look: VesselLook) => (usualLook(form) === look ? {} : { look });
 
 export const addVessel: Verb = {
   key: "add-vessel",
-  alsoCalled: ["drum", "pail", "tank", "tote", "vessel"],
+  alsoCalled: ["drum", "pail", "tank", "tote", "jerrycan", "carton", "kettle", "vessel"],
   name: "Add a container",
   letter: "v",
   group: "yard",
   fields: [
-    { kind: "text", name: "name", label: "Its name" },
     {
       kind: "choice",
       name: "preset",
@@ -81,34 +125,49 @@ export const addVessel: Verb = {
       options: () => PRESETS.map((p) => ({ value: p.key, name: p.name })),
       first: () => "drum",
     },
+    {
+      kind: "text",
+      name: "name",
+      label: "Its name",
+      first: (view, v) => nextName(view, VESSEL_LOOKS[presetOf(v.text("preset")).look]),
+    },
     rolesField((_, v) => presetOf(v.text("preset")).role),
-    ...measureFields((_, v) => presetOf(v.text("preset")).shape),
-    rimField((_, v) => {
-      const { shape, rimMm } = presetOf(v.text("preset"));
-      return rimOf(shapeFrom(shape, v), rimMm);
-    }),
+    bySize,
+    ...sizeFields((_, v) => presetOf(v.text("preset"))),
     ...whereKept(() => undefined),
   ],
-  build: (v, _, newId) => ({
-    kind: "vessel",
-    data: {
-      id: asVesselId(newId()),
-      name: v.text("name"),
-      role: v.text("role") as VesselRole,
-      shape: shapeFrom(presetOf(v.text("preset")).shape, v),
-      rimMm: v.number("rimMm"),
-      ...placeOf(v),
-      ...(v.text("apart") === "apart" && { apart: true }),
-    },
-  }),
+  build(v, _, newId) {
+    const preset = presetOf(v.text("preset"));
+    const form = formFrom({ shape: preset.shape, rimMm: preset.rimMm }, v);
+    return {
+      kind: "vessel",
+      data: {
+        id: asVesselId(newId()),
+        name: v.text("name"),
+        role: v.text("role") as VesselRole,
+        ...form,
+        ...lookOf(form, preset.look),
+        ...placeOf(v),
+        ...(v.text("apart") === "apart" && { apart: true }),
+      },
+    };
+  },
   said: (v) => `${v.text("name")} stands in the yard.`,
 };
 
 const chosen: Of = (view, v) => vesselOf(view, v.text("vessel"))?.vessel;
 
+/** The container as it is, or the one that it is said to be now. */
+function baseOf(view: YardView, v: Values): VesselForm {
+  const preset = v.text("preset");
+  const known = chosen(view, v);
+  if (preset !== "" && preset !== AS_IT_IS) return presetOf(preset);
+  return known ?? presetOf("drum");
+}
+
 export const changeVessel: Verb = {
   key: "change-vessel",
-  alsoCalled: ["rename", "measure", "vessel"],
+  alsoCalled: ["rename", "measure", "vessel", "drum", "pail"],
   name: "Change a container",
   letter: "c",
   group: "yard",
@@ -117,33 +176,47 @@ export const changeVessel: Verb = {
       kind: "choice",
       name: "vessel",
       label: "Which",
+      listed: true,
+      adds: { verb: "add-vessel", name: "Add a container" },
       options: (view) => view.vessels.map((x) => ({ value: x.vessel.id, name: x.vessel.name })),
       first: (view) => view.vessels[0]?.vessel.id,
     },
     { kind: "text", name: "name", label: "Its name", first: (view, v) => chosen(view, v)?.name ?? "" },
     rolesField((view, v) => chosen(view, v)?.role),
-    ...measureFields((view, v) => chosen(view, v)?.shape),
-    rimField((view, v) => chosen(view, v)?.rimMm),
+    {
+      kind: "choice",
+      name: "preset",
+      label: "Its shape",
+      listed: true,
+      options: () => [{ value: AS_IT_IS, name: "As it is" }, ...PRESETS.map((p) => ({ value: p.key, name: p.name }))],
+      first: () => AS_IT_IS,
+    },
+    { ...bySize, first: () => BY_TAPE },
+    ...sizeFields(baseOf),
     ...whereKept(chosen),
   ],
   build: (v, view) => {
     const known = chosen(view, v);
     if (!known) throw new Error("no vessel chosen");
-    return { kind: "vessel", data: changed(known, v) };
+    return { kind: "vessel", data: changed(known, view, v) };
   },
   said: (v) => `${v.text("name")} is changed from now on.`,
 };
 
 /** The vessel with what was changed, and nothing else: a rename rounds no measure and drops no pipework. */
-function changed(known: Vessel, v: Values): Vessel {
-  const { place, apart, ...kept } = known;
+function changed(known: Vessel, view: YardView, v: Values): Vessel {
+  const { place, apart, look, ...kept } = known;
   const isApart = v.changed("apart") ? v.text("apart") === "apart" : apart;
+  const isOther = v.text("preset") !== AS_IT_IS;
+  const base = baseOf(view, v);
+  const form = formFrom({ shape: base.shape, rimMm: base.rimMm }, v);
   return {
     ...kept,
     ...(v.changed("name") && { name: v.text("name") }),
     ...(v.changed("role") && { role: v.text("role") as VesselRole }),
-    shape: shapeFrom(known.shape, v),
-    ...(v.changed("rimMm") && { rimMm: v.number("rimMm") }),
+    shape: form.shape,
+    rimMm: isOther || v.changed("rimMm") || v.changed("holds") || form.shape !== base.shape ? form.rimMm : known.rimMm,
+    ...(isOther ? lookOf(form, presetOf(v.text("preset")).look) : look !== undefined && { look }),
     ...(v.changed("place") ? placeOf(v) : place !== undefined && { place }),
     ...(isApart !== undefined && isApart !== false && { apart: true }),
   };

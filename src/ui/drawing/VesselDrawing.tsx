@@ -1,7 +1,11 @@
+import { useId } from "react";
 import { isMuck } from "@/core/fluids";
+import type { Vessel } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
 import type { Layer } from "@/core/settling";
-import { lookOf } from "@/core/vessels";
+import { coneTopMm, maxHeightMm, usualLook, type VesselLook, widthAtHeightMm } from "@/core/vessels";
+import { CONTAINERS } from "./containers";
+import type { Frame } from "./containers/container";
 import { FILLS, type Fill, OIL_BY_CLARITY, SCUM } from "./fills";
 import { slicePath, widestMm } from "./outline";
 
@@ -22,8 +26,10 @@ export function VesselDrawing({ view, pxPerMm, label, showDrawOff = true, marks 
   const width = widestMm(vessel) * pxPerMm;
   const height = vessel.rimMm * pxPerMm;
   const y = (mm: number): number => (vessel.rimMm - mm) * pxPerMm;
-  const drawOffMm = showDrawOff && settling && vessel.role === "settling" ? settling.drawOffMm : null;
-  const lying = lookOf(vessel.shape) === "lying";
+  const drawOffMm = showDrawOff && settling && isDrawn(view) ? settling.drawOffMm : null;
+  const frame = frameOf(vessel, pxPerMm);
+  const look = CONTAINERS[vesselLook(vessel)];
+  const outline = slicePath(vessel, 0, vessel.rimMm, { pxPerMm });
   return (
     <svg
       role="img"
@@ -31,37 +37,15 @@ export function VesselDrawing({ view, pxPerMm, label, showDrawOff = true, marks 
       width={width + 2 * EDGE}
       height={height + 4}
       viewBox={`${-width / 2 - EDGE} -2 ${width + 2 * EDGE} ${height + 4}`}
-      className="block max-w-none"
+      className="block max-w-none overflow-visible"
     >
-      <path d={slicePath(vessel, 0, vessel.rimMm, { pxPerMm })} className="fill-card" />
+      {look.behind?.(frame)}
+      <path d={outline} className="fill-card" />
       {layers.map((l) => (
         <LayerSlice key={`${l.kind}${l.fromMm}`} layer={l} view={view} pxPerMm={pxPerMm} />
       ))}
-      {lookOf(vessel.shape) === "hooped" && vessel.rimMm > 700
-        ? [1 / 3, 2 / 3].map((share) => (
-            <path
-              key={share}
-              d={`M${-width / 2} ${height * share}H${width / 2}`}
-              className="stroke-ink"
-              strokeWidth="1.5"
-            />
-          ))
-        : null}
-      <path
-        d={slicePath(vessel, 0, vessel.rimMm, { pxPerMm })}
-        fill="none"
-        className="stroke-ink"
-        strokeWidth="2"
-        strokeLinejoin="round"
-      />
-      {lying ? (
-        <path
-          d={`M${-width / 2 + 6} 0Q${-width / 2 - 2} ${height / 2} ${-width / 2 + 6} ${height}`}
-          fill="none"
-          className="stroke-ink"
-          strokeWidth="1"
-        />
-      ) : null}
+      <path d={outline} fill="none" className="stroke-ink" strokeWidth="2" strokeLinejoin="round" />
+      {look.over?.(frame)}
       {marks
         ? Array.from({ length: Math.floor(vessel.rimMm / 100) }, (_, i) => (i + 1) * 100).map((mm) => (
             <path key={mm} d={`M${-width / 2} ${y(mm)}h8`} className="stroke-ink-2" strokeWidth="1" />
@@ -77,6 +61,24 @@ export function VesselDrawing({ view, pxPerMm, label, showDrawOff = true, marks 
   );
 }
 
+/** What a container is known by: as its owner said, by what it is for, or by its shape. */
+const vesselLook = (vessel: Vessel): VesselLook =>
+  vessel.look ?? (vessel.role === "tank" ? "tank" : vessel.role === "kettle" ? "kettle" : usualLook(vessel));
+
+/** Where somebody would hang a hose. */
+const isDrawn = ({ vessel }: VesselView): boolean => vessel.role === "settling";
+
+function frameOf(vessel: Vessel, pxPerMm: number): Frame {
+  const coneTop = coneTopMm(vessel.shape);
+  return {
+    width: widestMm(vessel) * pxPerMm,
+    top: widthAtHeightMm(vessel.shape, Math.min(vessel.rimMm, maxHeightMm(vessel.shape))) * pxPerMm,
+    bottom: widthAtHeightMm(vessel.shape, 0) * pxPerMm,
+    height: vessel.rimMm * pxPerMm,
+    coneAt: coneTop === null ? null : (vessel.rimMm - coneTop) * pxPerMm,
+  };
+}
+
 function LayerSlice({ layer, view, pxPerMm }: { layer: Layer; view: VesselView; pxPerMm: number }) {
   const d = slicePath(view.vessel, layer.fromMm, layer.toMm, { pxPerMm });
   if (layer.kind === "oil") return <OilSlices layer={layer} view={view} pxPerMm={pxPerMm} />;
@@ -84,34 +86,55 @@ function LayerSlice({ layer, view, pxPerMm }: { layer: Layer; view: VesselView; 
   return <Hatched d={d} fill={fill} />;
 }
 
-/** Oil while it settles: clear above where the slowest dirt has fallen to, raw below where the fastest has. */
+/** Depth of colour is dirt: light where the slowest has sunk past, amber where some still hangs, brown as it was stirred. */
 function OilSlices({ layer, view, pxPerMm }: { layer: Layer; view: VesselView; pxPerMm: number }) {
+  const id = useId();
   const main = view.components.find((c) => !isMuck(c.component));
   const fill = FILLS[main?.component ?? "canola"];
-  const path = (from: number, to: number): string => slicePath(view.vessel, from, to, { pxPerMm });
-  if (!view.settling || fill.hatch !== "none") return <Hatched d={path(layer.fromMm, layer.toMm)} fill={fill} />;
-  const fronts = view.settling.fronts
-    .map((f) => Math.min(layer.toMm, Math.max(layer.fromMm, f.clearedAboveMm)))
-    .sort((a, b) => b - a);
-  const bounds = [layer.toMm, ...fronts, layer.fromMm];
+  const d = slicePath(view.vessel, layer.fromMm, layer.toMm, { pxPerMm });
+  if (!view.settling || fill.hatch !== "none") return <Hatched d={d} fill={fill} />;
+  const stops = clarityStops(layer, view.settling.fronts);
   return (
     <>
-      {bounds.slice(1).map((from, i) => {
-        const to = bounds[i] ?? from;
-        if (to - from < 0.5) return null;
-        const step =
-          i === 0 ? OIL_BY_CLARITY.clear : i === bounds.length - 2 ? OIL_BY_CLARITY.raw : OIL_BY_CLARITY.settling;
-        return (
-          <path
-            key={`${from}-${to}`}
-            d={path(from, to)}
-            fill={step}
-            fillOpacity={i > 0 && i < bounds.length - 2 ? 0.75 + 0.25 / i : 1}
-          />
-        );
-      })}
+      <linearGradient
+        id={id}
+        gradientUnits="userSpaceOnUse"
+        x1="0"
+        x2="0"
+        y1={(view.vessel.rimMm - layer.toMm) * pxPerMm}
+        y2={(view.vessel.rimMm - layer.fromMm) * pxPerMm}
+      >
+        {stops.map((stop, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: two stops may be alike, and only their order tells them apart
+          <stop key={i} offset={stop.offset} stopColor={stop.colour} />
+        ))}
+      </linearGradient>
+      <path d={d} fill={`url(#${id})`} />
     </>
   );
+}
+
+/** How far above and below a front its colour runs over into the next: dirt does not stop at a line. */
+const SOFT = 0.06;
+
+/** Colours of oil from the top of its layer down: a step deeper below each front. */
+export function clarityStops(
+  layer: Pick<Layer, "fromMm" | "toMm">,
+  fronts: readonly { readonly clearedAboveMm: number }[],
+): { offset: number; colour: string }[] {
+  const height = Math.max(1e-9, layer.toMm - layer.fromMm);
+  const at = fronts
+    .map((f) => Math.min(1, Math.max(0, (layer.toMm - f.clearedAboveMm) / height)))
+    .sort((a, b) => a - b);
+  const colourBelow = (passed: number): string =>
+    passed === 0 ? OIL_BY_CLARITY.clear : passed === at.length ? OIL_BY_CLARITY.raw : OIL_BY_CLARITY.settling;
+  const stops = [{ offset: 0, colour: colourBelow(at.filter((a) => a <= 0).length) }];
+  for (const [i, a] of at.entries()) {
+    if (a <= 0 || a >= 1) continue;
+    stops.push({ offset: Math.max(a - SOFT, stops.at(-1)?.offset ?? 0), colour: colourBelow(i) });
+    stops.push({ offset: Math.min(1, a + SOFT), colour: colourBelow(i + 1) });
+  }
+  return stops;
 }
 
 function Hatched({ d, fill }: { d: string; fill: Fill }) {

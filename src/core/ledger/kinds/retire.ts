@@ -1,10 +1,11 @@
 import * as z from "../../zod";
-import { type ThingKey, thingKey } from "../definitions";
+import { thingKey } from "../definitions";
 import type { Flaw } from "../errors";
 import { BagId, CupId, PlaceId, SourceId, VehicleId, VesselId } from "../ids";
 import type { YardState } from "../state";
 import { MOVES_NOTHING } from "./flow";
 import { defineKind } from "./kind";
+import { tanksOf } from "./vehicle";
 
 const ThingSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("vessel"), id: VesselId }),
@@ -19,7 +20,10 @@ export type Thing = z.infer<typeof ThingSchema>;
 /** Under this much a container is empty: a rinse clings to every wall. */
 const EMPTY_LITRES = 0.05;
 
-/** A thing that is used up, sold or given up leaves the floor and the lists; what it was part of stays in the books. */
+/**
+ * A thing that is used up, sold or given up leaves the floor and the lists; what it was part of stays in the
+ * books. With a vehicle go its tanks.
+ */
 export const retire = defineKind({
   kind: "retire",
   title: "Retired",
@@ -33,11 +37,14 @@ export const retire = defineKind({
   moves: MOVES_NOTHING,
   speaksOf: ({ what }) => (what.kind === "vessel" ? [what.id] : []),
   apply(yard, { happenedAt, data: { what, back } }) {
-    const flaw = missing(yard, what) ?? (back ? undefined : stillHolds(yard, what));
+    const flaw = missing(yard, what);
     if (flaw) return flaw;
-    const key: ThingKey = thingKey(what.kind, what.id);
-    if (back) yard.retired.delete(key);
-    else yard.retired.set(key, happenedAt);
+    const vessels = vesselsGone(yard, what);
+    const full = back ? undefined : vessels.find((id) => litresIn(yard, id) > EMPTY_LITRES);
+    if (full !== undefined) return { code: "still-holds", vessel: full, litres: litresIn(yard, full) };
+    for (const key of [thingKey(what.kind, what.id), ...vessels.map((id) => thingKey("vessel", id))])
+      if (back) yard.retired.delete(key);
+      else yard.retired.set(key, happenedAt);
     return undefined;
   },
   called: { what: null, back: "Brought back into use" },
@@ -60,7 +67,11 @@ function missing(yard: YardState, what: Thing): Flaw | undefined {
   }
 }
 
-function stillHolds(yard: YardState, what: Thing): Flaw | undefined {
-  const litres = what.kind === "vessel" ? (yard.vessels.get(what.id)?.contents.total ?? 0) : 0;
-  return what.kind === "vessel" && litres > EMPTY_LITRES ? { code: "still-holds", vessel: what.id, litres } : undefined;
+/** The vessels that go: a container itself, a vehicle's tanks. */
+function vesselsGone(yard: YardState, what: Thing): readonly VesselId[] {
+  if (what.kind === "vessel") return [what.id];
+  const vehicle = what.kind === "vehicle" ? yard.vehicles.get(what.id)?.vehicle : undefined;
+  return vehicle ? tanksOf(vehicle) : [];
 }
+
+const litresIn = (yard: YardState, id: VesselId): number => yard.vessels.get(id)?.contents.total ?? 0;

@@ -1,4 +1,4 @@
-import { maxHeightMm } from "../../vessels";
+import { maxHeightMm, VESSEL_LOOK_IDS, VESSEL_LOOKS } from "../../vessels";
 import * as z from "../../zod";
 import { PlaceId, VesselId } from "../ids";
 import { ROLES, VESSEL_ROLES } from "../roles";
@@ -24,6 +24,8 @@ const VesselSchema = z.object({
   role: z.enum(VESSEL_ROLES),
   shape: ShapeSchema,
   rimMm: Millimetres.min(1).meta({ is: "mm" }),
+  /** What it is known by at a glance, where that is not what its shape usually is. */
+  look: z.enum(VESSEL_LOOK_IDS).optional(),
   /** Aboard a van, bus or trailer; absent: at home. */
   place: PlaceId.optional(),
   /** Kept for engine and gearbox oil. */
@@ -57,6 +59,7 @@ export const vessel = defineKind({
     name: "Its name",
     role: ["What for", Object.fromEntries(VESSEL_ROLES.map((r) => [r, ROLES[r].name]))],
     shape: null,
+    look: ["It is a", VESSEL_LOOKS],
     rimMm: "Height to the rim, inside",
     place: "Kept aboard",
     apart: "For engine and gearbox oil",

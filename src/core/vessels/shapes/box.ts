@@ -1,4 +1,4 @@
-import { litresFromMm3, mm3FromLitres, type ShapeModel } from "../shape";
+import { CARRIED_LITRES, litresFromMm3, mm3FromLitres, type ShapeModel } from "../shape";
 
 export interface Box {
   readonly kind: "box";
@@ -17,7 +17,7 @@ export const box: ShapeModel<Box> = {
   widthMm: (s) => s.lengthMm,
   maxHeightMm: () => Number.POSITIVE_INFINITY,
   bendsMm: () => [],
-  look: "plain",
+  look: (litres) => (litres <= CARRIED_LITRES ? "jerrycan" : "tank"),
   presets: [
     { name: "20 L jerrycan", shape: { kind: "box", lengthMm: 330, widthMm: 160 }, rimMm: 400 },
     { name: "60 L tank", shape: { kind: "box", lengthMm: 500, widthMm: 300 }, rimMm: 420 },

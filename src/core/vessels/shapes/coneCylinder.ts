@@ -46,13 +46,19 @@ export const coneCylinder: ShapeModel<ConeCylinder> = {
   widthMm,
   maxHeightMm: () => Number.POSITIVE_INFINITY,
   bendsMm: (s) => [s.coneHeightMm],
-  look: "plain",
+  look: () => "cone",
   coneTopMm: (s) => s.coneHeightMm,
   presets: [
     {
       name: "120 L cone",
       shape: { kind: "cone-cylinder", diameterMm: 460, coneHeightMm: 420, outletDiameterMm: 60 },
       rimMm: 1000,
+    },
+    {
+      name: "60 L kettle",
+      shape: { kind: "cone-cylinder", diameterMm: 400, coneHeightMm: 240, outletDiameterMm: 40 },
+      rimMm: 640,
+      look: "kettle",
     },
   ],
 };

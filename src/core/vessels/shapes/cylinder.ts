@@ -1,4 +1,4 @@
-import { litresFromMm3, mm3FromLitres, type ShapeModel } from "../shape";
+import { CARRIED_LITRES, litresFromMm3, mm3FromLitres, type ShapeModel } from "../shape";
 
 export interface Cylinder {
   readonly kind: "cylinder";
@@ -6,6 +6,9 @@ export interface Cylinder {
 }
 
 /** Upright: πd²/4·h. */
+/** From here on it is a drum, and no tub. */
+const DRUM_LITRES = 100;
+
 export const cylinder: ShapeModel<Cylinder> = {
   kind: "cylinder",
   measures: [{ key: "diameterMm", name: "Across, inside" }],
@@ -14,10 +17,11 @@ export const cylinder: ShapeModel<Cylinder> = {
   widthMm: (s) => s.diameterMm,
   maxHeightMm: () => Number.POSITIVE_INFINITY,
   bendsMm: () => [],
-  look: "hooped",
+  look: (litres) => (litres <= CARRIED_LITRES ? "pail" : litres < DRUM_LITRES ? "tub" : "drum"),
   presets: [
     { name: "200 L drum", shape: { kind: "cylinder", diameterMm: 571.5 }, rimMm: 850 },
     { name: "60 L tub", shape: { kind: "cylinder", diameterMm: 420 }, rimMm: 450 },
     { name: "25 L pail", shape: { kind: "cylinder", diameterMm: 300 }, rimMm: 360 },
+    { name: "10 L bottle", shape: { kind: "cylinder", diameterMm: 220 }, rimMm: 265, look: "bottle" },
   ],
 };

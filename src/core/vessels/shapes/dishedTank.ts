@@ -29,7 +29,7 @@ export const dishedTank: ShapeModel<DishedTank> = {
   widthMm: (s, h) => s.lengthMm + 2 * s.dishMm * Math.sqrt(Math.max(0, 1 - ((2 * h) / s.diameterMm - 1) ** 2)),
   maxHeightMm: (s) => s.diameterMm,
   bendsMm: () => null,
-  look: "plain",
+  look: () => "lying",
   presets: [
     {
       name: "500 L dished tank",

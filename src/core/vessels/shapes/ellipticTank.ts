@@ -20,7 +20,7 @@ export const ellipticTank: ShapeModel<EllipticTank> = {
   widthMm: (s) => s.lengthMm,
   maxHeightMm: (s) => s.heightMm,
   bendsMm: () => [],
-  look: "lying",
+  look: () => "lying",
   presets: [
     {
       name: "300 L elliptic tank",

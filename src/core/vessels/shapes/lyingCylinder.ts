@@ -27,7 +27,7 @@ export const lyingCylinder: ShapeModel<LyingCylinder> = {
   widthMm: (s) => s.lengthMm,
   maxHeightMm: (s) => s.diameterMm,
   bendsMm: () => [],
-  look: "lying",
+  look: () => "lying",
   presets: [
     {
       name: "Lying 200 L drum",

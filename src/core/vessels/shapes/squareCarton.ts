@@ -22,7 +22,7 @@ export const squareCarton: ShapeModel<SquareCarton> = {
   widthMm: (s) => s.sideMm,
   maxHeightMm: () => Number.POSITIVE_INFINITY,
   bendsMm: () => [],
-  look: "plain",
+  look: () => "carton",
   presets: [
     { name: "20 L square carton", shape: { kind: "square-carton", sideMm: 245, edgeRadiusMm: 25 }, rimMm: 345 },
   ],

@@ -1,4 +1,4 @@
-import type { ShapeModel } from "../shape";
+import { CARRIED_LITRES, type ShapeModel } from "../shape";
 
 export interface Table {
   readonly kind: "table";
@@ -38,7 +38,7 @@ export const table: ShapeModel<Table> = {
   },
   maxHeightMm,
   bendsMm: () => null,
-  look: "plain",
+  look: (litres) => (litres <= CARRIED_LITRES ? "pail" : "tub"),
   presets: [{ name: "My own marks", shape: { kind: "table", points: [[400, 20]] }, rimMm: 400 }],
 };
 

@@ -24,7 +24,7 @@ export const taperedPail: ShapeModel<TaperedPail> = {
   widthMm,
   maxHeightMm: (s) => s.heightMm,
   bendsMm: () => [],
-  look: "plain",
+  look: () => "pail",
   presets: [
     {
       name: "20 L tapered pail",

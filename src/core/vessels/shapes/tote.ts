@@ -40,7 +40,7 @@ export const tote: ShapeModel<Tote> = {
   widthMm: (s, h) => s.lengthMm * Math.min(1, h / s.slopeMm),
   maxHeightMm: () => Number.POSITIVE_INFINITY,
   bendsMm: (s) => [s.slopeMm],
-  look: "plain",
+  look: () => "tote",
   presets: [
     {
       name: "1,000 L tote",

@@ -1,9 +1,9 @@
 "use client";
 import { useMemo } from "react";
 import type { Entry } from "@/core/ledger";
-import { correctionOf, FormView } from "@/desk/form";
 import { Sheet } from "@/ui/Sheet";
 import { titleOf } from "@/ui/words/entries";
+import { correctionOf, FormView } from "../form";
 
 const NOTHING = {};
 

@@ -1,11 +1,11 @@
 "use client";
 import { lazy, Suspense, useMemo, useState } from "react";
 import { type Entry, fieldsOf } from "@/core/ledger";
-import { useTell } from "@/desk";
 import { type Listed, useYard } from "@/store";
 import { Button, TextField } from "@/ui";
 import { fullMoment } from "@/ui/words";
 import { titleOf, wordEntry } from "@/ui/words/entries";
+import { useTell } from "../useTell";
 
 // Its forms come when somebody corrects something, not with the list.
 const CorrectSheet = lazy(() => import("./CorrectSheet"));

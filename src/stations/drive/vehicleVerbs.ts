@@ -1,0 +1,189 @@
+import { ARRANGEMENT_IDS, type ArrangementId, arrangementOf } from "@/core/driving";
+import { type Draft, tanksOf, type Vehicle, type Vessel } from "@/core/ledger";
+import { asVehicleId, asVesselId } from "@/core/ledger/named";
+import { scaledTo, type VesselForm } from "@/core/vessels";
+import type { YardView } from "@/core/view";
+import type { Field, Values, Verb } from "@/desk/form";
+
+const ONE = "single";
+const TWO = "dual";
+const NEW_TANK = "new";
+/** As tanks are: scaled to what this one holds. */
+const TANK: VesselForm = { shape: { kind: "box", lengthMm: 500, widthMm: 300 }, rimMm: 420 };
+
+type Of = (view: YardView, v: Values) => Vehicle | undefined;
+type Role = "oil" | "diesel";
+
+const isTwo = (v: Values): boolean => v.text("kind") === TWO;
+const tankOf = (vehicle: Vehicle | undefined, role: Role): string | undefined =>
+  vehicle === undefined
+    ? undefined
+    : vehicle.kind === "single"
+      ? role === "oil"
+        ? vehicle.tank
+        : undefined
+      : role === "oil"
+        ? vehicle.oilTank
+        : vehicle.dieselTank;
+
+/** Tanks that no other vehicle has. */
+const freeTanks = (view: YardView, own: Vehicle | undefined) => {
+  const taken = new Set(view.vehicles.filter((s) => s.vehicle.id !== own?.id).flatMap((s) => tanksOf(s.vehicle)));
+  return view.vessels.filter((x) => x.vessel.role === "tank" && !taken.has(x.vessel.id));
+};
+
+/** A tank is there already, or is made with the vehicle by its litres. */
+const tankFields = (of: Of, role: Role): Field[] => {
+  const asked = (v: Values): boolean => role === "oil" || isTwo(v);
+  return [
+    {
+      kind: "choice",
+      name: `${role}Tank`,
+      label: role === "oil" ? "Tank for oil, or its only tank" : "Diesel tank",
+      options: (view, v) => [
+        { value: NEW_TANK, name: "A new tank" },
+        ...freeTanks(view, of(view, v))
+          .filter((x) => role === "oil" || x.vessel.id !== v.text("oilTank"))
+          .map((x) => ({ value: x.vessel.id as string, name: x.vessel.name })),
+      ],
+      first: (view, v) => tankOf(of(view, v), role) ?? NEW_TANK,
+      asked: (_, v) => asked(v),
+    },
+    {
+      kind: "litres",
+      name: `${role}Litres`,
+      label: role === "oil" ? "Litres it holds" : "Litres the diesel tank holds",
+      first: () => (role === "oil" ? 60 : 40),
+      asked: (_, v) => asked(v) && v.text(`${role}Tank`) === NEW_TANK,
+    },
+  ];
+};
+
+const dual = (v: Vehicle | undefined) => (v?.kind === "dual" ? v : undefined);
+
+const vehicleFields = (of: Of): Field[] => [
+  { kind: "text", name: "name", label: "Its name", first: (view, v) => of(view, v)?.name ?? "" },
+  {
+    kind: "choice",
+    name: "kind",
+    label: "It has",
+    options: () => [
+      { value: ONE, name: "One tank", detail: "car, tractor, generator" },
+      { value: TWO, name: "Two tanks", detail: "starts on diesel" },
+    ],
+    first: (view, v) => of(view, v)?.kind ?? ONE,
+  },
+  ...tankFields(of, "oil"),
+  ...tankFields(of, "diesel"),
+  {
+    kind: "choice",
+    name: "returnTo",
+    label: "Return on oil",
+    options: () => ARRANGEMENT_IDS.map((id) => ({ value: id, name: arrangementOf(id).name })),
+    first: (view, v) => dual(of(view, v))?.returnTo ?? ARRANGEMENT_IDS[0],
+    asked: (_, v) => isTwo(v),
+  },
+  { kind: "litres", name: "burn", label: "Burns in an hour", first: (view, v) => of(view, v)?.burnLitresPerHour ?? 7 },
+  {
+    kind: "litres",
+    name: "per100",
+    label: "Burns on 100 km",
+    optional: true,
+    first: (view, v) => of(view, v)?.litresPer100Km,
+  },
+  {
+    kind: "litres",
+    name: "line",
+    label: "Litres in the line from valve to pump",
+    first: (view, v) => dual(of(view, v))?.lineLitres ?? 0.2,
+    asked: (_, v) => isTwo(v),
+  },
+  {
+    kind: "litres",
+    name: "pump",
+    label: "Litres the pump moves in a minute",
+    first: (view, v) => dual(of(view, v))?.pumpLitresPerMinute ?? 1.4,
+    asked: (_, v) => isTwo(v),
+  },
+];
+
+/** The vehicle, after the tanks that are made with it. */
+function draftsFrom(id: string, v: Values, known: Vehicle | undefined, newId: () => string): Draft[] {
+  const made: Draft[] = [];
+  const tank = (role: Role, name: string) => {
+    const chosen = v.text(`${role}Tank`);
+    if (chosen !== NEW_TANK) return asVesselId(chosen);
+    const vessel: Vessel = {
+      id: asVesselId(newId()),
+      name,
+      role: "tank",
+      ...scaledTo(TANK, v.number(`${role}Litres`)),
+      look: "tank",
+    };
+    made.push({ kind: "vessel", data: vessel });
+    return vessel.id;
+  };
+  const name = v.text("name");
+  const engine = {
+    id: asVehicleId(id),
+    name,
+    burnLitresPerHour: v.number("burn"),
+    ...(v.maybe("per100") !== undefined && { litresPer100Km: v.number("per100") }),
+  };
+  if (!isTwo(v)) {
+    const only = tank("oil", `${name} tank`);
+    return [...made, { kind: "vehicle", data: { ...engine, kind: "single", tank: only } }];
+  }
+  const returnTo = v.text("returnTo") as ArrangementId;
+  const [oilTank, dieselTank] = [tank("oil", `${name} oil`), tank("diesel", `${name} diesel`)];
+  const kept = dual(known);
+  return [
+    ...made,
+    {
+      kind: "vehicle",
+      data: {
+        ...engine,
+        kind: "dual",
+        dieselTank,
+        oilTank,
+        returnTo,
+        lineLitres: v.number("line"),
+        pumpLitresPerMinute: v.number("pump"),
+        tanksInSeries: kept?.returnTo === returnTo ? kept.tanksInSeries : arrangementOf(returnTo).usualTanksInSeries,
+      },
+    },
+  ];
+}
+
+export const addVehicle: Verb = {
+  key: "add-vehicle",
+  alsoCalled: ["car", "tractor", "engine", "generator", "van"],
+  name: "Add a vehicle",
+  letter: "e",
+  group: "yard",
+  fields: vehicleFields(() => undefined),
+  build: (v, _, newId) => draftsFrom(newId(), v, undefined, newId),
+  said: (v) => `${v.text("name")} is in the yard.`,
+};
+
+const chosen: Of = (view, v) => view.vehicles.find((s) => s.vehicle.id === v.text("vehicle"))?.vehicle;
+
+export const changeVehicle: Verb = {
+  key: "change-vehicle",
+  alsoCalled: ["car", "tractor", "engine"],
+  name: "Change a vehicle",
+  group: "yard",
+  fields: [
+    {
+      kind: "choice",
+      name: "vehicle",
+      label: "Which",
+      adds: { verb: "add-vehicle", name: "Add a vehicle" },
+      options: (view) => view.vehicles.map((s) => ({ value: s.vehicle.id, name: s.vehicle.name })),
+      first: (view) => view.vehicles[0]?.vehicle.id,
+    },
+    ...vehicleFields(chosen),
+  ],
+  build: (v, view, newId) => draftsFrom(v.text("vehicle"), v, chosen(view, v), newId),
+  said: (v) => `${v.text("name")} is changed from now on.`,
+};

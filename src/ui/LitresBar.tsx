@@ -1,5 +1,5 @@
 import type { Balance } from "@/core/ledger";
-import { enteredLitres } from "@/core/ledger/balance";
+import { enteredLitres } from "@/core/ledger/accounts";
 import type { Units } from "./words";
 
 interface Slice {

@@ -1,5 +1,6 @@
 import { type ComponentId, kgOf } from "../fluids";
-import { type AccountName, CHANGE_ACCOUNT, IN_ACCOUNTS, OUT_ACCOUNTS, type YardState } from "./state";
+import { type AccountName, CHANGE_ACCOUNT, enteredLitres, IN_ACCOUNTS, OUT_ACCOUNTS } from "./accounts";
+import type { YardState } from "./state";
 
 /** Litres in, litres out. `gapLitres` is what does not close: rounding, or a bug. */
 export interface Balance {
@@ -14,9 +15,6 @@ export interface Balance {
 }
 
 const RELATIVE = 1e-9;
-
-/** All that ever came in. */
-export const enteredLitres = (b: Pick<Balance, "in">): number => IN_ACCOUNTS.reduce((sum, name) => sum + b.in[name], 0);
 
 export const accountLitres = (yard: YardState, name: AccountName): number => sumOf(yard.accounts[name]);
 

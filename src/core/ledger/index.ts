@@ -1,4 +1,5 @@
-export { accountBy, accountLitres, type Balance, balance, enteredLitres } from "./balance";
+export { type AccountName, enteredLitres } from "./accounts";
+export { accountBy, accountLitres, type Balance, balance } from "./balance";
 export { carryPours, type Held, type Pour } from "./carry";
 export { readThingKey, THING_KINDS, type ThingKey, type ThingKind, thingKey } from "./definitions";
 export { doubtsOfDip, doubtsOfJar } from "./doubts";
@@ -47,7 +48,6 @@ export type { Measured, MeasuredOrAll } from "./schema/quantities";
 export { ShapeSchema } from "./schema/shape";
 export { type Access, AccessSchema, type Coordinates, CoordinatesSchema, type Spot } from "./schema/where";
 export {
-  type AccountName,
   type BagRun,
   type BagState,
   type DipDoubt,

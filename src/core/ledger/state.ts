@@ -1,4 +1,5 @@
 import type { ComponentId } from "../fluids";
+import type { AccountName } from "./accounts";
 import { type Contents, EMPTY, PartTable } from "./contents";
 import type { ThingKey } from "./definitions";
 import type { Fault } from "./errors";
@@ -13,13 +14,6 @@ import type { Vehicle } from "./kinds/vehicle";
 import type { Vessel } from "./kinds/vessel";
 import { type Quality, UNKNOWN_QUALITY } from "./quality";
 import type { Check } from "./schema/check";
-
-/** Where litres come from and go to, outside the vessels. */
-export const IN_ACCOUNTS = ["opening", "collected", "bought"] as const;
-export const OUT_ACCOUNTS = ["burned", "disposed", "lost", "unaccounted"] as const;
-/** Where litres go that become others, and those others come from: kilograms of it are nought, litres need not be. */
-export const CHANGE_ACCOUNT = "converted";
-export type AccountName = (typeof IN_ACCOUNTS)[number] | (typeof OUT_ACCOUNTS)[number] | typeof CHANGE_ACCOUNT;
 
 /** What is odd about a dip. Those that cannot be are kept in the books but neither drawn nor reckoned with. */
 export type DipDoubt = "above-rim" | "fat-above-oil" | "water-above-fat" | "clear-above-oil" | "nothing-there";

@@ -1,12 +1,13 @@
 import { type ComponentId, litres15PerLitre } from "../fluids";
 import { fail, ok, type Result } from "../units";
+import type { AccountName } from "./accounts";
 import { add, type Contents, contentsOf, EMPTY, litres15OfMeasured, takeLayer, takeMixed } from "./contents";
 import type { Flaw } from "./errors";
 import type { EntryId, VesselId } from "./ids";
 import { mixQuality, offTheBottom, type Quality, UNKNOWN_QUALITY } from "./quality";
 import type { Layer, MeasuredOrAll } from "./schema/quantities";
 import { keepStanding } from "./standings";
-import type { AccountName, VesselState, YardState } from "./state";
+import type { VesselState, YardState } from "./state";
 
 const NO_DIPS: VesselState["dips"] = [];
 const NO_JARS: VesselState["jars"] = [];

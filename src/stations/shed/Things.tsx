@@ -1,7 +1,7 @@
 "use client";
-import { useLog } from "@/desk";
+import { useLog, YardLink } from "@/desk";
 import { useYard } from "@/store";
-import { Button } from "@/ui";
+import { Button, buttonClass } from "@/ui";
 import { fullDay, nameOf } from "@/ui/words";
 
 /** What there is to add, change, retire and bring back, whatever it is. */
@@ -12,6 +12,9 @@ export function Things() {
     <>
       <h2 className="text-xl">Things in the yard</h2>
       <div className="mt-2 flex flex-col gap-2">
+        <YardLink href="/opening" className={buttonClass("plain")}>
+          What stands there already
+        </YardLink>
         <Button onClick={() => log.open("add-vessel")}>Add a container</Button>
         <Button onClick={() => log.open("change-vessel")}>Change a container</Button>
         <Button onClick={() => log.open("add-source")}>Add a source</Button>

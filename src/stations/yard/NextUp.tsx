@@ -1,9 +1,10 @@
 "use client";
 import { useState } from "react";
+import { enteredLitres } from "@/core/ledger/accounts";
 import { MS_PER_DAY } from "@/core/units";
-import { StepButton } from "@/desk";
+import { StepButton, useLog, YardLink } from "@/desk";
 import { useYard } from "@/store";
-import { Button } from "@/ui";
+import { Button, buttonClass } from "@/ui";
 import { due, wordAdvice } from "@/ui/words";
 
 /** On a phone the first few stand above the drawing; the rest are one press away. */
@@ -20,7 +21,7 @@ export function NextUp() {
         <h2 className="text-xl">Next up</h2>
         <p className="font-plate text-[15px]">{today} today</p>
       </div>
-      {view.advice.length === 0 ? <p className="py-3">Nothing is due. Everything stands as it should.</p> : null}
+      {view.advice.length === 0 ? <NothingDue /> : null}
       <ol>
         {view.advice.map((a, index) => {
           const words = wordAdvice(a, view);
@@ -60,5 +61,25 @@ export function NextUp() {
         </Button>
       ) : null}
     </>
+  );
+}
+
+/** In a yard without oil the next thing is to put some in, by whichever way. */
+function NothingDue() {
+  const { view } = useYard();
+  const log = useLog();
+  if (enteredLitres(view.balance) > 0) return <p className="py-3">Nothing is due. Everything stands as it should.</p>;
+  return (
+    <div className="py-3">
+      <p>No oil is in the book yet.</p>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Button look="go" onClick={() => log.open("pickup")}>
+          Pick up
+        </Button>
+        <YardLink href="/opening" className={buttonClass("plain")}>
+          What stands there already
+        </YardLink>
+      </div>
+    </div>
   );
 }

@@ -1,4 +1,6 @@
 "use client";
+import { enteredLitres } from "@/core/ledger/accounts";
+import type { YardView } from "@/core/view";
 import { useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { LitresBar } from "@/ui";
@@ -7,12 +9,17 @@ import { Floor } from "./Floor";
 import { NextUp } from "./NextUp";
 import { Welcome } from "./Welcome";
 
+/** Whatever was added first, by whichever way, counts: from then on it is a yard. */
+const nothingIn = (view: YardView): boolean =>
+  enteredLitres(view.balance) === 0 &&
+  [view.vessels, view.sources, view.bags, view.vehicles, view.places].every((things) => things.length === 0);
+
 /** Home: every vessel, what to do next, and where every litre went. */
 export function YardScreen() {
   const { view, book } = useYard();
   const units = useUnits();
   // What this release cannot read is no empty yard.
-  const isEmpty = view.balance.in.collected + view.balance.in.bought === 0 && book.unreadable === 0;
+  const isEmpty = nothingIn(view) && book.unreadable === 0;
   if (isEmpty) return <Welcome />;
   const { shedCelsius, tonightLowCelsius } = view.settings;
   return (

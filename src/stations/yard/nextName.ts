@@ -4,7 +4,7 @@ import type { YardView } from "@/core/view";
 export function nextName(view: Pick<YardView, "names">, kind: string, taken: ReadonlySet<string> = new Set()): string {
   const known = new Set([...Object.values(view.names), ...taken]);
   for (let n = 1; ; n++) {
-    const name = n === 1 && !known.has(kind) ? kind : `${kind} ${n}`;
+    const name = n === 1 ? kind : `${kind} ${n}`;
     if (!known.has(name)) return name;
   }
 }

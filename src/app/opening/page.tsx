@@ -1,0 +1,5 @@
+import { OpeningScreen } from "@/stations/yard/opening";
+
+export default function Page() {
+  return <OpeningScreen />;
+}

@@ -5,7 +5,7 @@ import { useHotkeys } from "react-hotkeys-hook";
 import { Toaster } from "sonner";
 import { STATIONS, type Station } from "@/core/ledger/roles";
 import { formatNumber } from "@/core/units";
-import { FlowWatch, KeptWatch, useHref, useLog, YardLink } from "@/desk";
+import { FlowWatch, KeptWatch, useHref, useLog, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Button } from "@/ui";
 import { Frame } from "@/ui/Frame";
@@ -49,6 +49,7 @@ export function YardFrame({ children }: { children: ReactNode }) {
   const router = useRouter();
   const href = useHref();
   const log = useLog();
+  const units = useUnits();
   const [keys, setKeys] = useState(false);
   const { theme, gloves } = view.settings;
   const isBookWell =
@@ -73,7 +74,12 @@ export function YardFrame({ children }: { children: ReactNode }) {
   const stops = STATIONS.map((key) => ({
     key,
     name: NAMES[key],
-    figure: key === "books" ? (view.balance.closes ? "=" : "≠") : formatNumber(view.stations[key].litres, 0),
+    ...(key === "books"
+      ? { figure: view.balance.closes ? "=" : "≠", said: view.balance.closes ? "closes" : "does not close" }
+      : {
+          figure: formatNumber(units.volume.of(view.stations[key].litres), 0),
+          said: units.litres(view.stations[key].litres),
+        }),
     due: view.stations[key].due,
     here: path === `/${key}` || WITHIN[path] === key,
   }));

@@ -7,6 +7,7 @@ export { IntoChoice } from "./IntoChoice";
 export { KeptWatch } from "./KeptWatch";
 export { LogContext, useLog } from "./LogContext";
 export { LoggedOf } from "./LoggedOf";
+export { LogStep } from "./LogStep";
 export { useHref, YardLink } from "./links";
 export { NumberField } from "./NumberField";
 export { Photo } from "./Photo";

@@ -3,8 +3,9 @@ import type { ReactNode } from "react";
 export interface PipeStop {
   readonly key: string;
   readonly name: string;
-  /** Litres standing there, or "=" for the books when they close. */
+  /** What stands there, in the owner's unit, or "=" for the books when they close; and the same as it is said. */
   readonly figure: string;
+  readonly said: string;
   readonly due: number;
   readonly here: boolean;
 }
@@ -39,7 +40,7 @@ export function Pipe({ stops, link }: Props) {
                 {s.name}
               </span>
             </>,
-            `${s.name}, ${s.figure === "=" ? "closes" : `${s.figure} litres`}${s.due > 0 ? `, ${s.due} due` : ""}`,
+            `${s.name}, ${s.said}${s.due > 0 ? `, ${s.due} due` : ""}`,
           )}
         </li>
       ))}

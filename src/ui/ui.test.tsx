@@ -92,8 +92,8 @@ it("the pipe says each station's litres and what is due, and where one stands", 
   render(
     <Pipe
       stops={[
-        { key: "settle", name: "Settle", figure: "425", due: 2, here: true },
-        { key: "books", name: "Books", figure: "=", due: 0, here: false },
+        { key: "settle", name: "Settle", figure: "425", said: "425 litres", due: 2, here: true },
+        { key: "books", name: "Books", figure: "=", said: "closes", due: 0, here: false },
       ]}
       link={(s, inside, label) => (
         <a href={`/${s.key}`} aria-label={label} aria-current={s.here ? "page" : undefined}>

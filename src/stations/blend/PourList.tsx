@@ -1,13 +1,12 @@
 "use client";
-import { useState } from "react";
 import { componentName } from "@/core/fluids";
 import type { Draft } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
 import type { BlendPlan } from "@/core/readings/blend/plan";
 import { formatNumber } from "@/core/units";
-import { Interlock, isRefused, useClearance, useTell, useUnits, Why } from "@/desk";
+import { LogStep, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
-import { Button, Caution } from "@/ui";
+import { Caution } from "@/ui";
 import { thicknessWords } from "@/ui/words";
 
 interface Props {
@@ -26,8 +25,6 @@ const tenthDown = (litres: number): number => Math.floor(litres * 10 + HAIR) / 1
 export function PourList({ tank, oil, thinner, plan }: Props) {
   const { view } = useYard();
   const units = useUnits();
-  const tell = useTell();
-  const [refused, setRefused] = useState<string | null>(null);
   const pours = [
     {
       from: thinner,
@@ -47,7 +44,6 @@ export function PourList({ tank, oil, thinner, plan }: Props) {
       forecast: { nuMm2PerS: plan.nuMm2PerS },
     },
   };
-  const clearance = useClearance(pours.length > 0 ? draft : null);
   const said = `Poured ${pours.map((p) => `${units.litres(p.litres)} ${p.what}`).join(" and ")} into ${tank.vessel.name}.`;
 
   return (
@@ -60,7 +56,9 @@ export function PourList({ tank, oil, thinner, plan }: Props) {
             className="grid grid-cols-[20px_76px_1fr] items-baseline gap-2 border-t border-rule py-2"
           >
             <span className="font-plate text-ink-2">{i + 1}</span>
-            <b className="font-plate text-[20px]">{formatNumber(p.litres, 1)} L</b>
+            <b className="font-plate text-[20px]">
+              {units.volume.text(p.litres)} {units.volume.unit}
+            </b>
             <span>
               {p.what} from {p.from.vessel.name}
             </span>
@@ -82,17 +80,12 @@ export function PourList({ tank, oil, thinner, plan }: Props) {
           {p.from.vessel.name} has only {units.litres(p.from.litres)}. Buy more, or fill to less.
         </p>
       ))}
-      <Interlock clearance={clearance} />
-      <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>
-      <Button
-        look="go"
-        wide
-        className="mt-3"
-        disabled={short.length > 0 || pours.length === 0 || isRefused(clearance)}
-        onClick={() => void tell(draft, said).then(setRefused)}
-      >
-        Pour and log
-      </Button>
+      <LogStep
+        draft={pours.length > 0 ? draft : null}
+        said={said}
+        action="Pour and log"
+        disabled={short.length > 0 || pours.length === 0}
+      />
       <Why
         name="blend"
         input={{

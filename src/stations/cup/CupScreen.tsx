@@ -2,13 +2,13 @@
 import { useSearchParams } from "next/navigation";
 import { useState } from "react";
 import { calibrateCup, cupViscosity } from "@/core/fluids";
-import type { Cup } from "@/core/ledger";
+import type { Cup, Draft } from "@/core/ledger";
 import { Refused } from "@/core/numerics";
 import type { VesselView } from "@/core/readings";
 import { formatNumber, parsePlain } from "@/core/units";
-import { NumberField, useAmount, useNumber, useTell, useUnits, Why } from "@/desk";
+import { LogStep, NumberField, useAmount, useNumber, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
-import { Bench, Button, SelectField } from "@/ui";
+import { Bench, SelectField } from "@/ui";
 import { thicknessWords } from "@/ui/words";
 import { Calibrate } from "./Calibrate";
 import { Stopwatch } from "./Stopwatch";
@@ -66,24 +66,12 @@ export function CupScreen() {
 function TimeLot({ cup, lot }: { cup: Cup; lot: VesselView }) {
   const { view } = useYard();
   const units = useUnits();
-  const tell = useTell();
   const seconds = useNumber("", parsePlain);
   const celsius = useAmount(units.temperature, view.settings.shedCelsius);
-  const [refused, setRefused] = useState<string | null>(null);
   const found = seconds.value !== null && seconds.value > 0 ? measured(cup, seconds.value) : null;
-  const log = async (): Promise<void> => {
-    if (seconds.value === null || seconds.value < 0.5) return seconds.refuse("Say how many seconds it ran.");
-    if (celsius.value === null) return celsius.refuse("Say how warm it was: thickness changes fast with it.");
-    if (found?.ok !== true) return seconds.refuse(found?.words ?? "Too quick.");
-    setRefused(
-      await tell(
-        {
-          kind: "cup-test",
-          data: { cup: cup.id, vessel: lot.vessel.id, seconds: seconds.value, celsius: celsius.value },
-        },
-        `${lot.vessel.name}: ${formatNumber(found.nu, 1)} mm²/s. Its forecasts use it from now on.`,
-      ),
-    );
+  const draft: Draft = {
+    kind: "cup-test",
+    data: { cup: cup.id, vessel: lot.vessel.id, seconds: seconds.value ?? 0, celsius: celsius.value ?? 0 },
   };
   return (
     <>
@@ -104,10 +92,18 @@ function TimeLot({ cup, lot }: { cup: Cup; lot: VesselView }) {
           ) : null}
         </p>
       ) : null}
-      <div aria-live="polite">{refused ? <p className="text-stop">{refused}</p> : null}</div>
-      <Button look="go" wide className="mt-2" onClick={() => void log()}>
-        Log the time
-      </Button>
+      <LogStep
+        draft={draft}
+        said={`${lot.vessel.name}: ${found?.ok ? formatNumber(found.nu, 1) : "–"} mm²/s. Its forecasts use it from now on.`}
+        action="Log the time"
+        isComplete={() => {
+          if (seconds.value === null || seconds.value < 0.5) seconds.refuse("Say how many seconds it ran.");
+          else if (celsius.value === null) celsius.refuse("Say how warm it was: thickness changes fast with it.");
+          else if (found?.ok !== true) seconds.refuse(found?.words ?? "Too quick.");
+          else return true;
+          return false;
+        }}
+      />
       {seconds.value !== null && seconds.value >= 0.5 ? (
         <Why
           name="flow-cup"

@@ -1,11 +1,10 @@
 "use client";
-import { useState } from "react";
 import { minutesToResidual, purgeLineOf, tripLitres } from "@/core/driving";
-import type { Vehicle } from "@/core/ledger";
+import type { Draft, Vehicle } from "@/core/ledger";
 import { formatMinutes, formatNumber } from "@/core/units";
-import { NumberField, type NumberInput, useAmount, useTell, useUnits } from "@/desk";
+import { LogStep, NumberField, type NumberInput, useAmount, useUnits } from "@/desk";
 import { useYard } from "@/store";
-import { Button, Caution, Row } from "@/ui";
+import { Caution, Row } from "@/ui";
 
 interface Props {
   readonly vehicle: Extract<Vehicle, { kind: "dual" }>;
@@ -20,50 +19,44 @@ const unread = (n: NumberInput): boolean => n.text !== "" && n.value === null;
 export function TripForm({ vehicle, minutes: given, onLogged }: Props) {
   const { view } = useYard();
   const units = useUnits();
-  const tell = useTell();
   const start = useAmount(units.duration, given.startOnDiesel);
   const oil = useAmount(units.duration, given.onOil);
   const purge = useAmount(units.duration, given.purge);
   const km = useAmount(units.distance, null);
   const outside = useAmount(units.temperature, null);
-  const [refused, setRefused] = useState<string | null>(null);
   const minutes = { startOnDiesel: start.value ?? 0, onOil: oil.value ?? 0, purge: purge.value ?? 0 };
   const litres = tripLitres(vehicle, minutes);
   const needed = minutesToResidual(purgeLineOf(vehicle), 0.02);
   const thick = litres.residualOilShare > 0.06;
 
-  const log = async (): Promise<void> => {
-    if (start.value === null || oil.value === null || purge.value === null || unread(km) || unread(outside)) {
-      setRefused("One of the numbers above cannot be read.");
-      return;
-    }
-    const burned = [
-      { from: vehicle.dieselTank, litres: litres.dieselBurned },
-      { from: vehicle.oilTank, litres: litres.oilBurned },
-    ].filter((b) => b.litres > 0);
-    if (burned.length === 0) {
-      setRefused("A trip takes some minutes.");
-      return;
-    }
-    const reason = await tell(
-      {
-        kind: "trip",
-        data: {
-          vehicle: vehicle.id,
-          ...(km.value !== null && { km: km.value }),
-          ...(outside.value !== null && { outsideCelsius: outside.value }),
-          minutes,
-          burned,
-          ...(litres.dieselToOilTank > 0 && {
-            returned: { from: vehicle.dieselTank, to: vehicle.oilTank, litres: litres.dieselToOilTank },
-          }),
-          forecast: { residualShare: litres.residualOilShare },
-        },
-      },
-      `Trip logged: ${units.litres(litres.oilBurned)} oil and ${units.litres(litres.dieselBurned)} diesel burned.`,
+  const burned = [
+    { from: vehicle.dieselTank, litres: litres.dieselBurned },
+    { from: vehicle.oilTank, litres: litres.oilBurned },
+  ].filter((b) => b.litres > 0);
+  const draft: Draft = {
+    kind: "trip",
+    data: {
+      vehicle: vehicle.id,
+      ...(km.value !== null && { km: km.value }),
+      ...(outside.value !== null && { outsideCelsius: outside.value }),
+      minutes,
+      burned,
+      ...(litres.dieselToOilTank > 0 && {
+        returned: { from: vehicle.dieselTank, to: vehicle.oilTank, litres: litres.dieselToOilTank },
+      }),
+      forecast: { residualShare: litres.residualOilShare },
+    },
+  };
+  const isComplete = (): boolean => {
+    for (const n of [start, oil, purge]) if (n.value === null || n.value < 0) n.refuse("Minutes, or none.");
+    if (burned.length === 0) start.refuse("A trip takes some minutes.");
+    for (const n of [km, outside]) if (unread(n)) n.refuse("This cannot be read.");
+    return (
+      ![start, oil, purge].some((n) => n.value === null || n.value < 0) &&
+      burned.length > 0 &&
+      !unread(km) &&
+      !unread(outside)
     );
-    setRefused(reason);
-    if (reason === null) onLogged();
   };
 
   return (
@@ -89,10 +82,13 @@ export function TripForm({ vehicle, minutes: given, onLogged }: Props) {
           Tonight {units.celsius(view.settings.tonightLowCelsius)}: with that much oil in the line it may not start.
         </p>
       ) : null}
-      <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>
-      <Button look="go" wide className="mt-3" onClick={() => void log()}>
-        Log the trip
-      </Button>
+      <LogStep
+        draft={draft}
+        said={`Trip logged: ${units.litres(litres.oilBurned)} oil and ${units.litres(litres.dieselBurned)} diesel burned.`}
+        action="Log the trip"
+        isComplete={isComplete}
+        onDone={onLogged}
+      />
       <div className="mt-3">
         <Caution>
           Work on fuel lines cold, engine off, with a catch under it. Valves must rest on diesel when the power fails.

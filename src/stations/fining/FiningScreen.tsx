@@ -1,24 +1,20 @@
 "use client";
 import { useRouter } from "next/navigation";
-import { useState } from "react";
 import type { Draft } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
 import { FINING_MOST_CELSIUS, finingDoses } from "@/core/settling";
 import { formatNumber, parsePlain } from "@/core/units";
 import {
-  Interlock,
-  isRefused,
+  LogStep,
   NumberField,
   RunSheet,
   type SheetStep,
   useAmount,
   useChosenVessel,
-  useClearance,
   useHref,
   useNote,
   useNumber,
   useRunSheet,
-  useTell,
   useUnits,
 } from "@/desk";
 import { useYard } from "@/store";
@@ -168,31 +164,24 @@ interface StirredProps {
 
 function Stirred({ vessel: v, waterLitres, gelatineG, onDone }: StirredProps) {
   const units = useUnits();
-  const tell = useTell();
   const celsius = useAmount(units.temperature, null);
-  const [refused, setRefused] = useState<string | null>(null);
   const draft: Draft = {
     kind: "fining",
     data: { vessel: v.vessel.id, waterLitres, gelatineG, ...(celsius.value !== null && { celsius: celsius.value }) },
   };
-  const clearance = useClearance(draft);
-  const log = async (): Promise<void> => {
-    if (celsius.value === null) {
-      celsius.refuse("Take the oil's temperature first.");
-      return;
-    }
-    const problem = await tell(draft, `${v.vessel.name} is fined. It is wet until it is tested.`);
-    setRefused(problem);
-    if (problem === null) onDone();
-  };
   return (
     <>
       <NumberField label="The oil is at" of={celsius} />
-      <Interlock clearance={clearance} />
-      <div aria-live="polite">{refused ? <p className="text-stop">{refused}</p> : null}</div>
-      <Button look="go" wide disabled={isRefused(clearance)} onClick={() => void log()}>
-        Stirred in: log it
-      </Button>
+      <LogStep
+        draft={draft}
+        said={`${v.vessel.name} is fined. It is wet until it is tested.`}
+        action="Stirred in: log it"
+        isComplete={() => {
+          if (celsius.value === null) celsius.refuse("Take the oil's temperature first.");
+          return celsius.value !== null;
+        }}
+        onDone={onDone}
+      />
     </>
   );
 }

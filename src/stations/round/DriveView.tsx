@@ -1,8 +1,8 @@
 "use client";
 import { useState } from "react";
-import type { RoundState } from "@/core/ledger";
+import type { Draft, RoundState } from "@/core/ledger";
 import { MS_PER_MINUTE } from "@/core/units";
-import { NumberField, useAmount, useForgetKept, useTell, useUnits, YardLink } from "@/desk";
+import { NumberField, useAmount, useForgetKept, useTell, useUnits, useWhen, WhenField, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Choice } from "@/ui";
 import { accessWords, clock, nameOf, roughLitres } from "@/ui/words";
@@ -70,6 +70,7 @@ function HomeAgain({ round, left }: { round: RoundState; left: number }) {
   const { view } = useYard();
   const units = useUnits();
   const tell = useTell();
+  const when = useWhen();
   const forget = useForgetKept();
   const [refused, setRefused] = useState<string | null>(null);
   const planned = round.round.forecast?.km;
@@ -87,20 +88,18 @@ function HomeAgain({ round, left }: { round: RoundState; left: number }) {
       setRefused("Something above is not right yet.");
       return;
     }
-    const reason = await tell(
-      {
-        kind: "round-end",
-        data: {
-          round: round.round.id,
-          ...(km.value !== null && { km: km.value }),
-          ...(took.value !== null && { minutes: took.value }),
-          ...(round.round.by !== null && {
-            standsAt: stands === LAST_STOP && lastCalled ? { source: lastCalled } : ("home" as const),
-          }),
-        },
+    const ended: Draft = {
+      kind: "round-end",
+      data: {
+        round: round.round.id,
+        ...(km.value !== null && { km: km.value }),
+        ...(took.value !== null && { minutes: took.value }),
+        ...(round.round.by !== null && {
+          standsAt: stands === LAST_STOP && lastCalled ? { source: lastCalled } : ("home" as const),
+        }),
       },
-      "The round is over.",
-    );
+    };
+    const reason = when.wrong ?? (await tell(when.stamp(ended), "The round is over."));
     setRefused(reason);
     if (reason === null) forget(draftsOf(round.round.id));
   };
@@ -127,6 +126,9 @@ function HomeAgain({ round, left }: { round: RoundState; left: number }) {
           />
         </div>
       ) : null}
+      <div className="mt-2">
+        <WhenField when={when} label="Back" />
+      </div>
       <p aria-live="polite" className="text-stop">
         {refused}
       </p>

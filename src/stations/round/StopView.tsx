@@ -5,7 +5,18 @@ import { useMemo, useState } from "react";
 import type { Draft, RoundState } from "@/core/ledger";
 import type { SourceView } from "@/core/readings";
 import { openingsOn } from "@/core/readings/rounds/roundQuestion";
-import { Interlock, isRefused, useClearance, useHref, useKept, useTell, useUnits, YardLink } from "@/desk";
+import {
+  Interlock,
+  isRefused,
+  useClearance,
+  useHref,
+  useKept,
+  useTell,
+  useUnits,
+  useWhen,
+  WhenField,
+  YardLink,
+} from "@/desk";
 import { useYard } from "@/store";
 import { Button, TextField } from "@/ui";
 import { accessWords, currencySign, priceWords, REASON_WORDS, VERDICT_WORDS } from "@/ui/words";
@@ -39,6 +50,7 @@ export function StopView({ source: s, round }: Props) {
   const { id } = round.round;
   const [t, keep, forget] = useKept<StopTexts>(`${draftsOf(id)}${s.source.id}`, first);
   const [refused, setRefused] = useState<string | null>(null);
+  const when = useWhen();
   const set = (more: Partial<StopTexts>): void => keep({ ...t, ...more });
 
   const verdict = verdictOf(t);
@@ -52,7 +64,7 @@ export function StopView({ source: s, round }: Props) {
     router.push(href("/round"));
   };
   const write = async (draft: Draft, said: string): Promise<void> => {
-    const reason = await tell(draft, said);
+    const reason = when.wrong ?? (await tell(when.stamp(draft), said));
     setRefused(reason);
     if (reason === null) back();
   };
@@ -133,6 +145,10 @@ export function StopView({ source: s, round }: Props) {
           decimal
           suffix={units.volume.unit}
         />
+      </div>
+
+      <div className="mt-3">
+        <WhenField when={when} label="You were there" />
       </div>
 
       {/* In the thumb's reach wherever one has got to on the page. */}

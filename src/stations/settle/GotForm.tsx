@@ -3,7 +3,7 @@ import { useState } from "react";
 import type { Draft } from "@/core/ledger";
 import { asVesselId } from "@/core/ledger/named";
 import type { Settling, VesselView } from "@/core/readings";
-import { Interlock, isRefused, NumberField, useAmount, useClearance, useTell, useUnits } from "@/desk";
+import { LogStep, NumberField, useAmount, useUnits } from "@/desk";
 import { Button, ClarityJar } from "@/ui";
 import { CLARITY } from "@/ui/words";
 
@@ -23,11 +23,9 @@ interface Props {
 /** What was really got, and how it came. */
 export function GotForm({ vessel: v, settling: s, to, lineMm, most, hanging, got, onLogged }: Props) {
   const units = useUnits();
-  const tell = useTell();
   const offered = Math.floor((got?.litres ?? most) * 10) / 10;
   const litres = useAmount(units.volume, offered);
   const [came, setCame] = useState<number | null>(null);
-  const [refused, setRefused] = useState<string | null>(null);
   const draft: Draft = {
     kind: "draw-off",
     data: {
@@ -44,16 +42,6 @@ export function GotForm({ vessel: v, settling: s, to, lineMm, most, hanging, got
       ...(came !== null && { came }),
       ...(got && { minutes: Math.round(got.minutes * 10) / 10 }),
     },
-  };
-  const clearance = useClearance(to === "" ? null : draft);
-  const log = async (): Promise<void> => {
-    if (litres.value === null) {
-      litres.refuse("Say how many litres you drew.");
-      return;
-    }
-    const problem = await tell(draft, `Drew ${units.litres(litres.value)} off ${v.vessel.name}. The heel stays.`);
-    setRefused(problem);
-    if (problem === null) onLogged();
   };
   return (
     <div className="mt-3">
@@ -75,19 +63,20 @@ export function GotForm({ vessel: v, settling: s, to, lineMm, most, hanging, got
           ))}
         </div>
       </fieldset>
-      <Interlock clearance={clearance} />
-      <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>
-      <div className="mt-3 flex gap-2">
-        <Button
-          look={got ? "go" : "plain"}
-          wide
-          onClick={() => void log()}
-          disabled={to === "" || isRefused(clearance)}
-        >
-          Log the draw-off
-        </Button>
+      <LogStep
+        draft={to === "" ? null : draft}
+        said={`Drew ${units.litres(litres.value ?? 0)} off ${v.vessel.name}. The heel stays.`}
+        action="Log the draw-off"
+        look={got ? "go" : "plain"}
+        disabled={to === ""}
+        isComplete={() => {
+          if (litres.value === null) litres.refuse("Say how many litres you drew.");
+          return litres.value !== null;
+        }}
+        onDone={onLogged}
+      >
         {got ? <Button onClick={onLogged}>Drop it</Button> : null}
-      </div>
+      </LogStep>
     </div>
   );
 }

@@ -4,7 +4,7 @@ import type { Draft } from "@/core/ledger";
 import { PAN_WORDS } from "@/core/ledger/words";
 import type { VesselView } from "@/core/readings";
 import { formatNumber, parsePlain } from "@/core/units";
-import { NumberField, useLog, useNumber, useTell } from "@/desk";
+import { NumberField, useLog, useNumber, useTell, useWhen, WhenField } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Caution } from "@/ui";
 import { shortDay } from "@/ui/words";
@@ -22,10 +22,12 @@ export function Water({ vessel: v }: { vessel: VesselView }) {
   const tell = useTell();
   const wet = useNumber("", parsePlain);
   const dry = useNumber("", parsePlain);
+  const when = useWhen();
   const [refused, setRefused] = useState<string | null>(null);
   const heavier = wet.value !== null && dry.value !== null && dry.value > wet.value;
   const share = wet.value && dry.value && !heavier ? (wet.value - dry.value) / wet.value : null;
-  const write = async (draft: Draft, said: string): Promise<void> => setRefused(await tell(draft, said));
+  const write = async (draft: Draft, said: string): Promise<void> =>
+    setRefused(when.wrong ?? (await tell(when.stamp(draft), said)));
   const weigh = async (): Promise<void> => {
     if (wet.value === null || wet.value <= 0) return wet.refuse("Weigh the sample first, in grams.");
     if (dry.value === null || dry.value <= 0) return dry.refuse("Weigh it again when it is dry.");
@@ -41,6 +43,9 @@ export function Water({ vessel: v }: { vessel: VesselView }) {
         Water
       </h2>
       <p className={`text-[15px] ${v.quality.water?.wet ? "font-semibold text-stop" : ""}`}>{waterWords(v)}</p>
+      <div className="mt-1">
+        <WhenField when={when} label="Tested" />
+      </div>
       <h3 className="mt-2 text-[16px] font-semibold">Hot-pan test</h3>
       <p className="text-[14px] text-ink-2">A spoonful into a dry pan at about 120 °C. What does it do?</p>
       <div className="mt-1 grid grid-cols-3 gap-2">

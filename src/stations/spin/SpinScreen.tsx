@@ -7,21 +7,9 @@ import type { VesselView } from "@/core/readings";
 import { mixOf } from "@/core/readings/vessel/mixture";
 import { centrifugeLitresPerHour, FINES_KG_PER_M3, leftAfterPasses, sigmaM2 } from "@/core/settling";
 import { formatMinutes, formatNumber } from "@/core/units";
-import {
-  Interlock,
-  IntoChoice,
-  isRefused,
-  NumberField,
-  useAmount,
-  useChosenVessel,
-  useClearance,
-  useTell,
-  useUnits,
-  VesselTabs,
-  Why,
-} from "@/desk";
+import { IntoChoice, LogStep, NumberField, useAmount, useChosenVessel, useUnits, VesselTabs, Why } from "@/desk";
 import { useYard } from "@/store";
-import { Bench, Button, Caution } from "@/ui";
+import { Bench, Caution } from "@/ui";
 import { BowlMarks } from "./BowlMarks";
 
 const PASSES = [1, 2, 3, 4] as const;
@@ -114,7 +102,6 @@ function OneLot({ vessel: v, all }: { vessel: VesselView; all: readonly VesselVi
 function PassForm({ vessel: v, hours }: { vessel: VesselView; hours: number }) {
   const { view } = useYard();
   const units = useUnits();
-  const tell = useTell();
   const c = view.settings.centrifuge;
   const targets = view.vessels.filter(
     (t) =>
@@ -128,7 +115,6 @@ function PassForm({ vessel: v, hours }: { vessel: VesselView; hours: number }) {
   const litres = useAmount(units.volume, Math.floor(most * 10) / 10);
   const paste = useAmount(units.volume, 0.5);
   const minutes = useAmount(units.duration, Math.ceil(hours * 60));
-  const [refused, setRefused] = useState<string | null>(null);
   const draft: Draft = {
     kind: "spin",
     data: {
@@ -140,12 +126,6 @@ function PassForm({ vessel: v, hours }: { vessel: VesselView; hours: number }) {
       ...(minutes.value !== null && { minutes: minutes.value }),
     },
   };
-  const clearance = useClearance(to === "" || most <= 0 ? null : draft);
-  const log = async (): Promise<void> => {
-    if (litres.value === null || litres.value <= 0) return litres.refuse("Say how many litres went through.");
-    if (paste.value === null || paste.value < 0) return paste.refuse("Say how much paste the bowl kept.");
-    setRefused(await tell(draft, `${units.litres(litres.value)} from ${v.vessel.name} through the centrifuge.`));
-  };
   return (
     <>
       <h2 className="text-xl">Log a pass</h2>
@@ -155,11 +135,18 @@ function PassForm({ vessel: v, hours }: { vessel: VesselView; hours: number }) {
         <NumberField label="Paste in the bowl" of={paste} />
         <NumberField label="Minutes" of={minutes} />
       </div>
-      <Interlock clearance={clearance} />
-      <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>
-      <Button look="go" wide className="mt-3" disabled={to === "" || isRefused(clearance)} onClick={() => void log()}>
-        Log the pass
-      </Button>
+      <LogStep
+        draft={to === "" || most <= 0 ? null : draft}
+        said={`${units.litres(litres.value ?? 0)} from ${v.vessel.name} through the centrifuge.`}
+        action="Log the pass"
+        disabled={to === ""}
+        isComplete={() => {
+          if (litres.value === null || litres.value <= 0) litres.refuse("Say how many litres went through.");
+          else if (paste.value === null || paste.value < 0) paste.refuse("Say how much paste the bowl kept.");
+          else return true;
+          return false;
+        }}
+      />
       <div className="mt-3">
         <Caution>
           Never with petrol in it. A bowl at speed holds the force of a dropped car: guard on, balanced, hands off until

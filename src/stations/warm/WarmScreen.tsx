@@ -1,12 +1,12 @@
 "use client";
 import { useRouter } from "next/navigation";
-import { useState } from "react";
 import type { Draft } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
 import { formatMinutes, formatNumber, parsePlain } from "@/core/units";
 import {
   Interlock,
   isRefused,
+  LogStep,
   NumberField,
   RunSheet,
   type SheetStep,
@@ -18,7 +18,6 @@ import {
   useNumber,
   useRunSheet,
   useSettleBench,
-  useTell,
   useUnits,
 } from "@/desk";
 import { useYard } from "@/store";
@@ -103,26 +102,22 @@ function Sheet({ vessel: v }: { vessel: VesselView }) {
 function HeaterOff({ vessel: v, onDone }: { vessel: VesselView; onDone: () => void }) {
   const { view } = useYard();
   const units = useUnits();
-  const tell = useTell();
   const typed = useAmount(units.temperature, view.settings.warmToCelsius);
-  const [refused, setRefused] = useState<string | null>(null);
-  const log = async (): Promise<void> => {
-    if (typed.value === null || typed.value < 0 || typed.value > 150) {
-      typed.refuse("The oil's temperature as the heater went off.");
-      return;
-    }
-    const draft: Draft = { kind: "disturbed", data: { vessel: v.vessel.id, how: "heated", celsius: typed.value } };
-    const problem = await tell(draft, `${v.vessel.name} stands warm: its clock starts now.`);
-    setRefused(problem);
-    if (problem === null) onDone();
-  };
+  const draft: Draft = { kind: "disturbed", data: { vessel: v.vessel.id, how: "heated", celsius: typed.value ?? 0 } };
   return (
     <>
       <NumberField label="The oil is at" of={typed} />
-      <div aria-live="polite">{refused ? <p className="text-stop">{refused}</p> : null}</div>
-      <Button look="go" wide onClick={() => void log()}>
-        Heater is off: log it
-      </Button>
+      <LogStep
+        draft={typed.value === null ? null : draft}
+        said={`${v.vessel.name} stands warm: its clock starts now.`}
+        action="Heater is off: log it"
+        isComplete={() => {
+          const isThere = typed.value !== null && typed.value >= 0 && typed.value <= 150;
+          if (!isThere) typed.refuse("The oil's temperature as the heater went off.");
+          return isThere;
+        }}
+        onDone={onDone}
+      />
     </>
   );
 }

@@ -8,7 +8,7 @@ import { NumberField, useAmount, useNote, useTell, useUnits, YardLink } from "@/
 import { useYard } from "@/store";
 import { Button, buttonClass, Choice, TextField } from "@/ui";
 import { nextName } from "./nextName";
-import { PRESETS } from "./presets";
+import { PRESETS, presetOptions } from "./presets";
 
 /** What most people begin with. */
 const CONTAINERS = ["jerrycan", "pail", "drum"].flatMap((key) => PRESETS.find((p) => p.key === key) ?? []);
@@ -146,7 +146,7 @@ function FirstOil() {
       />
       <Choice
         label="What is it in?"
-        options={CONTAINERS.map(({ key, name }) => ({ value: key, name }))}
+        options={presetOptions(units).filter(({ value }) => CONTAINERS.some((c) => c.key === value))}
         value={container}
         onChange={setContainer}
       />

@@ -1,5 +1,6 @@
 import type { VesselRole } from "@/core/ledger";
 import { capacityLitres, SHAPE_LIST, usualLook, type VesselForm, type VesselLook } from "@/core/vessels";
+import type { Units } from "@/ui/words";
 
 /** Containers as they come, read off the shapes; what each is usually for. */
 export interface VesselPreset extends VesselForm {
@@ -41,6 +42,16 @@ export const PRESETS: readonly VesselPreset[] = SHAPE_LIST.flatMap((model) =>
     };
   }),
 );
+
+/** As they are offered: what they are, and what they hold in the owner's unit. */
+export const presetOptions = (units: Units) =>
+  PRESETS.map((p) => ({ value: p.key, name: kindOf(p.name), detail: `holds ${units.litres(p.litres)}` }));
+
+/** "Lying drum", of "Lying 200 L drum". */
+const kindOf = (name: string): string => {
+  const bare = name.replace(/[\d,]+ L /, "");
+  return bare.charAt(0).toUpperCase() + bare.slice(1);
+};
 
 export function presetOf(key: string): VesselPreset {
   const found = PRESETS.find((p) => p.key === key) ?? PRESETS[0];

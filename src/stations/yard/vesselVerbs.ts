@@ -11,8 +11,9 @@ import {
 } from "@/core/vessels";
 import type { YardView } from "@/core/view";
 import { type Field, type Values, type Verb, vesselOf } from "@/desk/form";
+import { unitsOf } from "@/ui/words";
 import { nextName } from "./nextName";
-import { PRESETS, presetOf } from "./presets";
+import { presetOf, presetOptions } from "./presets";
 import { measureFields, shapeFrom } from "./shapeFields";
 
 const AT_HOME = "home";
@@ -122,7 +123,7 @@ export const addVessel: Verb = {
       kind: "choice",
       name: "preset",
       label: "Kind",
-      options: () => PRESETS.map((p) => ({ value: p.key, name: p.name })),
+      options: (view) => presetOptions(unitsOf(view.settings)),
       first: () => "drum",
     },
     {
@@ -188,7 +189,7 @@ export const changeVessel: Verb = {
       name: "preset",
       label: "Its shape",
       listed: true,
-      options: () => [{ value: AS_IT_IS, name: "As it is" }, ...PRESETS.map((p) => ({ value: p.key, name: p.name }))],
+      options: (view) => [{ value: AS_IT_IS, name: "As it is" }, ...presetOptions(unitsOf(view.settings))],
       first: () => AS_IT_IS,
     },
     { ...bySize, first: () => BY_TAPE },

@@ -29,6 +29,8 @@ export interface Typed {
    */
   text(base: number): string;
   readonly unit: string;
+  /** In that unit, as a number to draw or to count by. */
+  of(base: number): number;
   /** "= 18.9 L": what the book takes, where that is another unit than the one typed in; otherwise null. */
   echo(base: number): string | null;
 }
@@ -72,7 +74,13 @@ export interface Units {
 }
 
 /** A number whose unit nobody chooses: a rating, a viscosity. */
-export const plainly = (unit: string): Typed => ({ parse: parsePlain, text: exactly, unit, echo: () => null });
+export const plainly = (unit: string): Typed => ({
+  parse: parsePlain,
+  text: exactly,
+  unit,
+  of: (base) => base,
+  echo: () => null,
+});
 
 export const unitsOf = (settings: Settings): Units => {
   const { volumeUnit, temperatureUnit, lengthUnit, distanceUnit, massUnit, pressureUnit, currency } = settings;
@@ -86,6 +94,7 @@ export const unitsOf = (settings: Settings): Units => {
       parse: (text) => parseCelsius(text, temperatureUnit),
       text: (celsius) => bare(isF ? celsius * 1.8 + 32 : celsius, 1),
       unit: isF ? "°F" : "°C",
+      of: (celsius) => (isF ? celsius * 1.8 + 32 : celsius),
       echo: (celsius) => (isF ? `= ${formatCelsius(celsius, "c", 1)}` : null),
     },
     length: linear(parseMillimetres, formatMillimetres, lengthUnit, "mm", lengthUnit === "mm" ? 1 : 2),
@@ -95,6 +104,7 @@ export const unitsOf = (settings: Settings): Units => {
       parse: (text) => parseMinutes(text),
       text: (minutes) => bare(minutes, 0),
       unit: "min",
+      of: (minutes) => minutes,
       echo: (minutes) => (minutes >= A_LONG_TIME_MIN ? `= ${formatMinutes(minutes)}` : null),
     },
     hours: { ...times(1, "h"), parse: (text) => mapped(parseMinutes(text, "h"), (minutes) => minutes / 60) },
@@ -140,6 +150,7 @@ function linear<U extends string>(
       .split(" ")
       .slice(1)
       .join(" "),
+    of: (value) => value / factor,
     echo: (value) => (unit === base ? null : `= ${format(value, base)}`),
   };
 }
@@ -151,6 +162,7 @@ const times = (factor: number, unit: string): Typed => ({
   parse: (text) => mapped(parsePlain(text), (typed) => typed / factor),
   text: (base) => bare(base * factor, 3),
   unit,
+  of: (base) => base * factor,
   echo: () => null,
 });
 

@@ -2,7 +2,7 @@
 import { useUnits } from "@/desk";
 import { Button, MomentField, SelectField, TextField } from "@/ui";
 import { fullMoment } from "@/ui/words";
-import { PRESETS } from "../presets";
+import { presetOptions } from "../presets";
 import { type ReadRow, type Row, usualLitres } from "./rows";
 import { NOTHING, SINCE, type SinceId, WHATS, type WhatId, whatOf } from "./whats";
 
@@ -17,7 +17,6 @@ interface Props {
   readonly onDrop: (() => void) | null;
 }
 
-const KINDS = PRESETS.map((p) => ({ value: p.key, name: p.name }));
 const WHAT_OPTIONS = [
   ...Object.entries(WHATS).map(([value, { name }]) => ({ value, name: name as string })),
   { value: NOTHING, name: "Nothing, it is empty" },
@@ -46,7 +45,7 @@ export function RowFields({ row, read, number, sources, onChange, onMore, onDrop
         <SelectField
           label="Kind"
           value={row.preset}
-          options={KINDS}
+          options={presetOptions(units).map(({ value, name, detail }) => ({ value, name: `${name}, ${detail}` }))}
           onChange={(preset) => onChange({ preset, holds: null, litres: null })}
         />
         <TextField

@@ -1,0 +1,59 @@
+"use client";
+import { type ReactNode, useState } from "react";
+import type { Draft } from "@/core/ledger";
+import { Button, type ButtonLook } from "@/ui";
+import { Interlock } from "./Interlock";
+import { isRefused, useClearance } from "./useClearance";
+import { useTell } from "./useTell";
+import { useWhen } from "./useWhen";
+import { WhenField } from "./WhenField";
+
+interface Props {
+  /** Null while something that it needs is missing. */
+  readonly draft: Draft | null;
+  readonly said: string;
+  readonly action: string;
+  /** Says at its field what is missing, and whether all is there; asked when the button is pressed. */
+  readonly isComplete?: () => boolean;
+  readonly onDone?: () => void;
+  readonly look?: ButtonLook;
+  readonly disabled?: boolean;
+  /** Beside the button: another way out. */
+  readonly children?: ReactNode;
+}
+
+/** The end of a bench's form: when it happened, what the interlocks say, and the button that writes it. */
+export function LogStep(props: Props) {
+  const { draft, said, action, isComplete, onDone, look = "go", disabled = false, children } = props;
+  const tell = useTell();
+  const when = useWhen();
+  const dated = draft === null ? null : when.stamp(draft);
+  const clearance = useClearance(when.wrong === undefined ? dated : null);
+  const [refused, setRefused] = useState<string | null>(null);
+  const log = async (): Promise<void> => {
+    if (isComplete && !isComplete()) return;
+    if (when.wrong !== undefined || !dated) return setRefused(when.wrong ?? "Something above is still open.");
+    const problem = await tell(dated, said);
+    setRefused(problem);
+    if (problem === null) onDone?.();
+  };
+  const odd = (clearance?.warnings.length ?? 0) > 0;
+  return (
+    <>
+      <div className="mt-2">
+        <WhenField when={when} />
+      </div>
+      <Interlock clearance={clearance} />
+      <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>
+      <div className="mt-3 flex gap-2">
+        <Button look={look} wide disabled={disabled || isRefused(clearance)} onClick={() => void log()}>
+          {odd && isReading(draft) ? "Keep it as read" : action}
+        </Button>
+        {children}
+      </div>
+    </>
+  );
+}
+
+/** What is odd about a reading is said first, and the person keeps it or drops it. */
+const isReading = (draft: Draft | null): boolean => draft?.kind === "dip" || draft?.kind === "jar";

@@ -2,13 +2,11 @@
 import type { DraftClearance } from "@/core/clearance";
 import { useYard } from "@/store";
 import { Caution, StepCheck } from "@/ui";
-import { wordInterlock, wordNeed, wordWarning } from "@/ui/words";
-import { useUnits } from "./useUnits";
+import { wordNeed, wordRefusal, wordWarning } from "@/ui/words";
 
 /** The interlocks' word on a step, above its button, and what speaks against it without forbidding it. */
 export function Interlock({ clearance }: { clearance: DraftClearance | null }) {
   const { view } = useYard();
-  const units = useUnits();
   if (!clearance) return null;
   return (
     <>
@@ -17,10 +15,7 @@ export function Interlock({ clearance }: { clearance: DraftClearance | null }) {
           <Caution>{wordWarning(w, view)}</Caution>
         </div>
       ))}
-      <StepCheck
-        refusals={clearance.refusals.map((r) => wordInterlock(r, units))}
-        needs={clearance.needs.map(wordNeed)}
-      />
+      <StepCheck refusals={clearance.refusals.map((r) => wordRefusal(r, view))} needs={clearance.needs.map(wordNeed)} />
     </>
   );
 }

@@ -2,6 +2,7 @@
 import { type ReactNode, useState } from "react";
 import type { Draft } from "@/core/ledger";
 import { Button, type ButtonLook } from "@/ui";
+import { isFitness } from "@/ui/words";
 import { Interlock } from "./Interlock";
 import { isRefused, useClearance } from "./useClearance";
 import { useTell } from "./useTell";
@@ -30,10 +31,11 @@ export function LogStep(props: Props) {
   const dated = draft === null ? null : when.stamp(draft);
   const clearance = useClearance(when.wrong === undefined ? dated : null);
   const [refused, setRefused] = useState<string | null>(null);
-  const log = async (): Promise<void> => {
+  const refusals = clearance?.refusals ?? [];
+  const log = async (despite: string[] = []): Promise<void> => {
     if (isComplete && !isComplete()) return;
     if (when.wrong !== undefined || !dated) return setRefused(when.wrong ?? "Something above is still open.");
-    const problem = await tell(dated, said);
+    const problem = await tell(despite.length > 0 ? { ...dated, despite } : dated, said);
     setRefused(problem);
     if (problem === null) onDone?.();
   };
@@ -51,6 +53,12 @@ export function LogStep(props: Props) {
         </Button>
         {children}
       </div>
+      {/* What has happened belongs in the book: what is only unwise may be told, with the app's word beside it. */}
+      {refusals.length > 0 && refusals.every(isFitness) ? (
+        <Button look="quiet" className="mt-1" onClick={() => void log(refusals.map((r) => r.code))}>
+          It has happened: log it all the same
+        </Button>
+      ) : null}
     </>
   );
 }

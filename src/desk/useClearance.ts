@@ -1,7 +1,6 @@
 "use client";
 import { useEffect, useState } from "react";
 import type { DraftClearance } from "@/core/clearance";
-import { type Clearance, isCleared } from "@/core/interlocks";
 import type { Draft } from "@/core/ledger";
 import { useYard } from "@/store";
 
@@ -25,4 +24,5 @@ export function useClearance(draft: Draft | null): DraftClearance | null {
   return found?.key === key ? found.clearance : null;
 }
 
-export const isRefused = (clearance: Clearance | null): boolean => clearance !== null && !isCleared(clearance);
+export const isRefused = (clearance: Pick<DraftClearance, "refusals"> | null): boolean =>
+  clearance !== null && clearance.refusals.length > 0;

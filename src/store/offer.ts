@@ -1,5 +1,4 @@
-import { clearanceOf } from "@/core/clearance";
-import type { Refusal } from "@/core/interlocks";
+import { clearanceOf, type DraftRefusal } from "@/core/clearance";
 import { type Draft, kindOf, stepwise, type Timeline, yardAt } from "@/core/ledger";
 import type { Look } from "./reader";
 
@@ -48,8 +47,8 @@ export function entriesOf(
 }
 
 /** What the interlocks refuse of an act and nobody has owned up to, each entry asked as the ones before it left the yard. */
-export function refusalsOf(timeline: Timeline, drafts: readonly Draft[], now: string): Refusal[] {
-  const refused: Refusal[] = [];
+export function refusalsOf(timeline: Timeline, drafts: readonly Draft[], now: string): DraftRefusal[] {
+  const refused: DraftRefusal[] = [];
   const when = drafts[0]?.happenedAt ?? now;
   stepwise(yardAt(timeline, when), drafts, (yard, draft) => {
     const { refusals } = clearanceOf(yard, draft);

@@ -1,3 +1,4 @@
+import type { DraftRefusal } from "@/core/clearance";
 import {
   entryOf,
   inTime,
@@ -8,7 +9,6 @@ import {
   writeYardLines,
   type YardFileError,
 } from "@/core/formats";
-import type { Refusal } from "@/core/interlocks";
 import {
   appendEntries,
   buildTimeline,
@@ -54,7 +54,7 @@ export type StoreError =
   /** A newer release has written this yard. */
   | { readonly code: "read-only" }
   /** The interlocks refuse it. What has happened all the same is written with `despite`, in the open. */
-  | { readonly code: "not-safe"; readonly refusals: readonly Refusal[] };
+  | { readonly code: "not-safe"; readonly refusals: readonly DraftRefusal[] };
 
 export interface RestoreReport {
   readonly entries: number;

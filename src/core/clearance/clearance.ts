@@ -4,19 +4,25 @@ import {
   type Clearance,
   type Operation,
   type Receiver,
+  type Refusal,
   type Step,
   type StepPart,
   type Substance,
 } from "../interlocks";
 import { type Draft, type Flow, flowsOf, type How, partsOf, roleOf, type VesselId, type YardState } from "../ledger";
 import { holdsLitres } from "../vessels";
+import { type FitnessRefusal, unfit } from "./fitness";
 import { type IntakeWarning, intakeWarnings } from "./intake";
+import { type PetrolWarning, petrolWarnings } from "./petrol";
 import { type ReadingWarning, readingWarnings } from "./readingDoubts";
 
-export type DraftWarning = IntakeWarning | ReadingWarning;
+export type DraftWarning = IntakeWarning | ReadingWarning | PetrolWarning;
+/** Why a step is refused: by what must not meet what, or because oil is not fit for where it is to go. */
+export type DraftRefusal = Refusal | FitnessRefusal;
 
 /** The interlocks' word, and what speaks against it without forbidding it. */
-export interface DraftClearance extends Clearance {
+export interface DraftClearance extends Pick<Clearance, "needs"> {
+  readonly refusals: readonly DraftRefusal[];
   readonly warnings: readonly DraftWarning[];
 }
 
@@ -27,9 +33,9 @@ export interface DraftClearance extends Clearance {
 export function clearanceOf(yard: YardState, draft: Draft): DraftClearance {
   const asked = stepsOf(yard, flowsOf(draft)).map(askStep);
   return {
-    refusals: byCode(asked.flatMap((c) => c.refusals)),
+    refusals: byCode([...asked.flatMap((c): readonly DraftRefusal[] => c.refusals), ...unfit(yard, draft)]),
     needs: byCode(asked.flatMap((c) => c.needs)),
-    warnings: [...intakeWarnings(yard, draft), ...readingWarnings(yard, draft)],
+    warnings: [...intakeWarnings(yard, draft), ...petrolWarnings(yard, draft), ...readingWarnings(yard, draft)],
   };
 }
 

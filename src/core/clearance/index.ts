@@ -1,1 +1,2 @@
-export { clearanceOf, type DraftClearance, type DraftWarning } from "./clearance";
+export { clearanceOf, type DraftClearance, type DraftRefusal, type DraftWarning } from "./clearance";
+export { FITNESS_CODES, type FitnessCode, type FitnessRefusal } from "./fitness";

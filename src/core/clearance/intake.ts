@@ -11,7 +11,6 @@ export type IntakeWarning =
   | { readonly code: "kitchen-into-engine"; readonly vessel: VesselId }
   | { readonly code: "past-safe-level"; readonly vessel: VesselId; readonly safeLitres: number }
   | { readonly code: "wet-into-dry"; readonly vessel: VesselId; readonly litres: number }
-  | { readonly code: "wet-into-vehicle"; readonly vessel: VesselId }
   | { readonly code: "past-payload"; readonly overKg: number };
 
 const SOME_LITRES = 0.5;
@@ -28,7 +27,6 @@ interface Incoming {
 
 /** What speaks against a pickup or a pour, as the yard stands. Each is said before the step and left to the person. */
 export function intakeWarnings(yard: YardState, draft: Draft): IntakeWarning[] {
-  if (draft.kind === "fill") return wetFill(yard, draft.data.from);
   if (draft.kind === "draw-off") return wetIntoDry(yard, draft.data.from, draft.data.to);
   const incoming = incomingOf(yard, draft);
   const state = incoming && yard.vessels.get(incoming.to);
@@ -41,10 +39,6 @@ export function intakeWarnings(yard: YardState, draft: Draft): IntakeWarning[] {
     ...payload(yard, incoming, state.vessel.place),
   ];
 }
-
-/** Water in an injection pump is rust and a seized plunger. */
-const wetFill = (yard: YardState, from: VesselId): IntakeWarning[] =>
-  yard.vessels.get(from)?.quality.water?.wet ? [{ code: "wet-into-vehicle", vessel: from }] : [];
 
 /** A wet lot makes wet what it is poured into. */
 function wetIntoDry(yard: YardState, from: VesselId, to: VesselId): IntakeWarning[] {

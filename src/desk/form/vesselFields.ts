@@ -32,37 +32,57 @@ const option = (v: VesselView, now: string, units: Units): Option => ({
 });
 
 /** A vessel with something in it, those of a role for this use first. */
-export const fromField = (label: string, use: Use, first?: (v: VesselView[]) => VesselView | undefined): Field => ({
+export const fromField = (label: string, use: Use, suits: Suits = {}): Field => ({
   kind: "choice",
   name: "from",
   label,
   adds: adds(use),
-  options: (view) => inOrder(view, use, (v) => v.litres > 0.05).map((v) => option(v, view.at, unitsOf(view.settings))),
-  first: (view) => {
-    const candidates = inOrder(view, use, (v) => v.litres > 0.05 && isFor(v.vessel.role, use));
-    return (first?.(candidates) ?? candidates[0])?.vessel.id;
+  options: (view, values) =>
+    inOrder(view, use, (v) => v.litres > 0.05 && (suits.may?.(v, view, values) ?? true)).map((v) =>
+      option(v, view.at, unitsOf(view.settings)),
+    ),
+  first: (view, values) => {
+    const may = (v: VesselView): boolean => v.litres > 0.05 && (suits.may?.(v, view, values) ?? true);
+    const rank = (v: VesselView): number => suits.rank?.(v, view, values) ?? 0;
+    return inOrder(
+      view,
+      use,
+      (v) => may(v) && isFor(v.vessel.role, use) && (suits.meant?.(v, view, values) ?? true),
+    ).sort((a, b) => rank(a) - rank(b))[0]?.vessel.id;
   },
 });
 
-/** Whether a vessel is meant for what is to be poured; one that is not may still be chosen, but never by itself. */
-type Meant = (v: VesselView, view: YardView, values: Values) => boolean;
+/** Which vessels suit what is to be done, beyond having something in them or room. */
+export interface Suits {
+  /** Those that are not are never offered. */
+  may?(v: VesselView, view: YardView, values: Values): boolean;
+  /** Those that are not may still be chosen, but never by themselves. */
+  meant?(v: VesselView, view: YardView, values: Values): boolean;
+  /** The lower, the sooner it is proposed. */
+  rank?(v: VesselView, view: YardView, values: Values): number;
+}
 
 /** A vessel with room, those of a role for this use first; `only` leaves the others out. */
-export const toField = (label: string, use: Use, only = false, meant: Meant = () => true): Field => {
-  const fits = (values: Values) => (v: VesselView) =>
-    roomIn(v) > 0.5 && v.vessel.id !== values.text("from") && (!only || isFor(v.vessel.role, use));
+export const toField = (label: string, use: Use, only = false, suits: Suits = {}): Field => {
+  const fits = (view: YardView, values: Values) => (v: VesselView) =>
+    roomIn(v) > 0.5 &&
+    v.vessel.id !== values.text("from") &&
+    (!only || isFor(v.vessel.role, use)) &&
+    (suits.may?.(v, view, values) ?? true);
   return {
     kind: "choice",
     name: "to",
     label,
     adds: adds(use),
-    options: (view, values) => inOrder(view, use, fits(values)).map((v) => option(v, view.at, unitsOf(view.settings))),
+    options: (view, values) =>
+      inOrder(view, use, fits(view, values)).map((v) => option(v, view.at, unitsOf(view.settings))),
     first: (view, values) =>
-      inOrder(view, use, fits(values))
-        .filter((v) => isFor(v.vessel.role, use) && meant(v, view, values))
+      inOrder(view, use, fits(view, values))
+        .filter((v) => isFor(v.vessel.role, use) && (suits.meant?.(v, view, values) ?? true))
         // What is aboard a van is filled on its rounds.
         .sort(
           (a, b) =>
+            (suits.rank?.(a, view, values) ?? 0) - (suits.rank?.(b, view, values) ?? 0) ||
             Number(a.vessel.place !== undefined) - Number(b.vessel.place !== undefined) ||
             Number(a.litres > 0.5) - Number(b.litres > 0.5) ||
             roomIn(b) - roomIn(a),

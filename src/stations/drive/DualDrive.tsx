@@ -1,6 +1,6 @@
 "use client";
 import { type ReactNode, useState } from "react";
-import { arrangementOf, purgeLineOf } from "@/core/driving";
+import { arrangementOf, minutesToResidual, purgeLineOf } from "@/core/driving";
 import type { Vehicle, VehicleState } from "@/core/ledger";
 import { formatMinutes } from "@/core/units";
 import { useLog, useUnits, Why } from "@/desk";
@@ -17,7 +17,9 @@ interface Props {
   readonly tabs: ReactNode;
 }
 
-const TYPICAL = { startOnDiesel: 10, onOil: 45, purge: 6 };
+const TYPICAL = { startOnDiesel: 10, onOil: 45 };
+/** What may be left at the pump when it stops. */
+const RESIDUAL = 0.02;
 
 /** What to press next on the road, and what the valves do. */
 const NEXT: Record<Exclude<RideStep, "done">, { label: string; words: string }> = {
@@ -36,6 +38,8 @@ export function DualDrive({ state, vehicle, tabs }: Props) {
   const log = useLog();
   const { ride, set } = useRide(`brisk-barrel-ride ${name} ${vehicle.id}`);
   const [turn, setTurn] = useState(0);
+  // As long as it takes, by the same sum as the advice beside it.
+  const usual = { ...TYPICAL, purge: Math.ceil(minutesToResidual(purgeLineOf(vehicle), RESIDUAL)) };
   const step = stepOf(ride);
   const diesel = view.vessels.find((v) => v.vessel.id === vehicle.dieselTank);
   const oil = view.vessels.find((v) => v.vessel.id === vehicle.oilTank);
@@ -92,7 +96,7 @@ export function DualDrive({ state, vehicle, tabs }: Props) {
               <TripForm
                 key={`${turn} ${ride?.stoppedAt ?? ""}`}
                 vehicle={vehicle}
-                minutes={ride?.stoppedAt ? rideMinutes(ride, ride.stoppedAt) : TYPICAL}
+                minutes={ride?.stoppedAt ? rideMinutes(ride, ride.stoppedAt) : usual}
                 onLogged={() => {
                   set(null);
                   setTurn(turn + 1);
@@ -102,7 +106,7 @@ export function DualDrive({ state, vehicle, tabs }: Props) {
           ) : null}
           <Why
             name="purge"
-            input={{ ...purgeLineOf(vehicle), minutes: TYPICAL.purge }}
+            input={{ ...purgeLineOf(vehicle), minutes: usual.purge }}
             readings={`no purge of your own timed: ${vehicle.tanksInSeries === arrangementOf(vehicle.returnTo).usualTanksInSeries ? arrangementOf(vehicle.returnTo).mixesAs : `${vehicle.tanksInSeries} stirred tanks in a row`}.`}
           />
         </>

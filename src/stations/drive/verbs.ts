@@ -1,6 +1,19 @@
 import { tanksOf } from "@/core/ledger";
 import { asVehicleId, asVesselId } from "@/core/ledger/named";
-import { allOrSome, amountFields, fromField, litresChips, mostThatFits, toField, type Verb } from "@/desk/form";
+import {
+  allOrSome,
+  amountFields,
+  fromField,
+  isDieselTank,
+  isThin,
+  litresChips,
+  mayMeet,
+  mostlyOf,
+  mostThatFits,
+  toField,
+  type Verb,
+  vesselOf,
+} from "@/desk/form";
 import { nameOf } from "@/ui/words";
 import { addVehicle, changeVehicle } from "./vehicleVerbs";
 
@@ -15,8 +28,24 @@ export const fill: Verb = {
   group: "fuel",
   caution: "No flames, engine off. Look at the label on the tank before you pour.",
   fields: [
-    toField("Which tank", "fill-into", true),
-    fromField("From", "fill-from"),
+    toField("Which tank", "fill-into", true, {
+      // What is asked for first; then the tank for oil, or the only one, that has most room.
+      rank: (to, view) =>
+        view.advice.some((a) => a.code === "fill" && a.vessel === to.vessel.id)
+          ? 0
+          : isDieselTank(view, to.vessel.id)
+            ? 2
+            : 1,
+    }),
+    fromField("From", "fill-from", {
+      may: (from, view, v) => mayMeet(view, from, vesselOf(view, v.text("to"))),
+      meant: (from) => from.quality.water?.wet !== true,
+      rank: (from, view, v) => {
+        const most = mostlyOf(from);
+        const wantsThin = isDieselTank(view, v.text("to"));
+        return wantsThin ? (most === "diesel" ? 0 : 1) : most !== null && isThin(most) ? 1 : 0;
+      },
+    }),
     ...amountFields(
       (view, v) => litresChips(mostThatFits(view, v) ?? 0, 10, 20),
       (view, v) => mostThatFits(view, v),

@@ -55,7 +55,7 @@ export const pickup: Verb = {
       first: () => "canola",
       asked: (view, v) => sourceOf(view, v.text("source"))?.source.fluid === undefined,
     },
-    toField("Into", "pickup-into", false, meantFor),
+    toField("Into", "pickup-into", false, { meant: meantFor }),
     {
       kind: "choice",
       name: "look",

@@ -7,8 +7,10 @@ import {
   amount,
   amountFields,
   anyVesselField,
+  DOES_NOT_SUIT,
   fromField,
   litresChips,
+  suitsBought,
   toField,
   type Values,
   type Verb,
@@ -37,7 +39,10 @@ export const buy: Verb = {
         })),
       first: () => "diesel",
     },
-    toField("Into", "buy-into"),
+    toField("Into", "buy-into", false, {
+      meant: (to, view, v) => suitsBought(to, v.text("fluid") as FluidId, view) < DOES_NOT_SUIT,
+      rank: (to, view, v) => suitsBought(to, v.text("fluid") as FluidId, view),
+    }),
     ...amountFields(
       () => [10, 20, 40],
       () => 10,

@@ -5,6 +5,7 @@ import {
   amountFields,
   fromField,
   litresChips,
+  mayMeet,
   mostThatFits,
   toField,
   type Verb,
@@ -21,9 +22,14 @@ export const pour: Verb = {
   group: "oil",
   fields: [
     fromField("From", "pour-from"),
-    toField("Into", "pour-into", false, (vessel, view, v) => {
-      const from = vesselOf(view, v.text("from"));
-      return from === undefined || isApart(from) === isApart(vessel);
+    toField("Into", "pour-into", false, {
+      may: (to, view, v) => mayMeet(view, vesselOf(view, v.text("from")), to),
+      // Engine oil goes to engine oil; what is on its way to be cleaned goes into no tank.
+      meant: (to, view, v) => {
+        const from = vesselOf(view, v.text("from"));
+        if (!from) return to.vessel.role !== "tank";
+        return isApart(from) === isApart(to) && (to.vessel.role !== "tank" || from.vessel.role === "blend");
+      },
     }),
     ...amountFields(
       (view, v) => {

@@ -1,8 +1,8 @@
+import type { DraftRefusal } from "@/core/clearance";
 import type { YardFileError } from "@/core/formats";
-import type { Refusal } from "@/core/interlocks";
 import type { Entry, LedgerError } from "@/core/ledger";
 import type { YardView } from "@/core/view";
-import { wordInterlock } from "./interlocks";
+import { wordRefusal } from "./fitness";
 import { nameOf } from "./names";
 import { dayAndClock } from "./times";
 import { unitsOf } from "./units";
@@ -11,7 +11,7 @@ type StoreError =
   | LedgerError
   | { readonly code: "not-stored"; readonly reason: string }
   | { readonly code: "read-only" }
-  | { readonly code: "not-safe"; readonly refusals: readonly Refusal[] };
+  | { readonly code: "not-safe"; readonly refusals: readonly DraftRefusal[] };
 
 /** What went wrong and what to do about it, for the person who just typed it. `entry` names a later entry it would break. */
 export function wordError(error: StoreError, view: YardView, later?: Entry): string {
@@ -71,7 +71,7 @@ export function wordError(error: StoreError, view: YardView, later?: Entry): str
     case "invalid":
       return `${fieldWords(error.path)} is not right: ${error.reason.toLowerCase()}.`;
     case "not-safe":
-      return error.refusals.map((r) => wordInterlock(r, units)).join(" ");
+      return error.refusals.map((r) => wordRefusal(r, view)).join(" ");
     case "not-stored":
       return `It could not be kept on this disk (${error.reason}). Nothing was changed; free some space and try again.`;
     case "read-only":

@@ -2,7 +2,8 @@ export { type Step, wordAdvice } from "./advice";
 export { ROOM_NAMES, wordCalculationError } from "./calculations";
 export { isFileError, wordError, wordFileError } from "./errors";
 export { wordFigure, wordFigures } from "./figures";
-export { wordInterlock, wordNeed } from "./interlocks";
+export { isFitness, wordRefusal } from "./fitness";
+export { wordNeed } from "./interlocks";
 export { batchWords, lotCode, markWords } from "./marks";
 export { contentsWords, mostlyWords, nameOf, OUTCOME_WORDS } from "./names";
 export {

@@ -24,7 +24,7 @@ export const REASON_WORDS: Record<VerdictReason, string> = {
   clear: "Clear, no water, nothing odd: good oil.",
 };
 
-type IntakeWarning = Exclude<DraftWarning, { code: `reading-${string}` }>;
+type IntakeWarning = Exclude<DraftWarning, { code: `reading-${string}` | "petrol-in-blend" }>;
 
 /** What speaks against an intake, as said before it. */
 export function wordIntake(w: IntakeWarning, view: YardView): string {
@@ -40,8 +40,6 @@ export function wordIntake(w: IntakeWarning, view: YardView): string {
       return `${nameOf(view, w.vessel)} is safe to ${u.litres(w.safeLitres)}: oil swells as it warms, and a full can slops.`;
     case "wet-into-dry":
       return `This oil is wet. It makes the ${u.litres(w.litres)} in ${nameOf(view, w.vessel)} wet with it: give it a vessel of its own.`;
-    case "wet-into-vehicle":
-      return `${nameOf(view, w.vessel)} holds wet oil. Water rusts an injection pump and seizes it: dry it and test it first.`;
     case "past-payload":
       return `This is ${u.kg(w.overKg)} over the payload. Brakes and tyres are made for less.`;
   }

@@ -120,7 +120,7 @@ describe("wet oil", () => {
 });
 
 describe("wet oil, drawn", () => {
-  it("is neither filtered nor offered to an engine, and a fill from it is warned of", () => {
+  it("is neither filtered nor offered to an engine, and a fill from it is refused", () => {
     const entries: Entry[] = [
       ...setup(),
       entry("20", 50 * DAY, { kind: "water-test", data: { how: "hot-pan", vessel: vid("A"), saw: "foams" } }),
@@ -138,9 +138,10 @@ describe("wet oil, drawn", () => {
     expect(clearanceOf(project(entries), draw).warnings).toMatchObject([{ code: "wet-into-dry", vessel: "B" }]);
     const fill: Draft = {
       kind: "fill",
-      data: { vehicle: "van" as never, from: vid("feed"), to: vid("B"), amount: { litres: 5 } },
+      data: { vehicle: "van" as never, from: vid("feed"), to: vid("T"), amount: { litres: 5 } },
     };
-    expect(clearanceOf(project(entries), fill).warnings).toMatchObject([{ code: "wet-into-vehicle", vessel: "feed" }]);
+    const withTank = project([...entries, entry("zz", 1, { kind: "vessel", data: drum("T", "tank") })]);
+    expect(clearanceOf(withTank, fill).refusals).toMatchObject([{ code: "wet-into-fuel", from: "feed", into: "T" }]);
   });
 });
 

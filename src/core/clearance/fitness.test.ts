@@ -1,0 +1,97 @@
+import { describe, expect, it } from "vitest";
+import { type Draft, project, type VesselRole } from "../ledger";
+import { drum, entry, kitchen, vid } from "../ledger/testing";
+import { clearanceOf } from ".";
+
+const stood = (to: string, fluid: "canola" | "motor-oil" | "diesel", more: object = {}): Draft => ({
+  kind: "opening",
+  data: { to: vid(to), fluid, amount: { litres: 60 }, muck: {}, ...more },
+});
+const made = (id: string, role: VesselRole): Draft => ({ kind: "vessel", data: drum(id, role) });
+const ROLES = {
+  pail: "raw",
+  drum: "settling",
+  heel: "heel",
+  feed: "feed",
+  slops: "waste",
+  ready: "ready",
+  wetReady: "ready",
+  can: "thinner",
+  black: "raw",
+  fine: "blend",
+  tank: "tank",
+  empty: "ready",
+} as const;
+const drafts: Draft[] = [
+  { kind: "source", data: kitchen },
+  ...Object.entries(ROLES).map(([id, role]) => made(id, role)),
+  ...["pail", "drum", "heel", "feed", "slops"].map((id) => stood(id, "canola")),
+  ...["ready", "wetReady"].map((id) => stood(id, "canola", { filteredUm: 5 })),
+  stood("can", "diesel"),
+  stood("black", "motor-oil"),
+  stood("fine", "motor-oil", { filteredUm: 5 }),
+  { kind: "water-test", data: { how: "hot-pan", vessel: vid("wetReady"), saw: "foams" } },
+];
+const yard = project(drafts.map((d, i) => entry(`e${String(i).padStart(2, "0")}`, i, d)));
+const refused = (draft: Draft): string[] => clearanceOf(yard, draft).refusals.map((r) => r.code);
+const amount = { litres: 10 };
+const pour = (from: string, to: string, layer: "mixed" | "top" = "mixed"): Draft => ({
+  kind: "move",
+  data: { from: vid(from), to: vid(to), amount, layer },
+});
+const draw = (from: string, to: string, suspendedShare = 0): Draft => ({
+  kind: "draw-off",
+  data: { from: vid(from), to: vid(to), amount, suctionMm: 60, suspendedShare },
+});
+const run = (from: string, to: string): Draft => ({
+  kind: "filter-run",
+  data: { from: vid(from), to: vid(to), bags: [], amount, minutes: 9, lossLitres: 0.1 } as never,
+});
+
+describe("what is put where it is burned from, or taken for ready", () => {
+  it.each([
+    ["slops into a tank", pour("slops", "tank"), ["slops-into-fuel"]],
+    ["a heel into Ready", pour("heel", "empty"), ["slops-into-fuel"]],
+    ["a raw pail into a tank", pour("pail", "tank"), ["raw-into-fuel"]],
+    ["a drum tipped whole into Ready", pour("drum", "empty"), ["raw-into-fuel"]],
+    ["wet oil into a tank", pour("wetReady", "tank"), ["wet-into-fuel"]],
+    ["wet oil through the bags into Ready", run("wetReady", "empty"), ["wet-into-fuel"]],
+    ["a drum drawn before it cleared", draw("drum", "empty", 0.4), ["not-cleared-into-fuel"]],
+    ["clear oil that has seen no bag", draw("drum", "tank"), ["unfiltered-into-tank"]],
+    ["what waits for the bags", pour("feed", "tank"), ["unfiltered-into-tank"]],
+    ["engine oil as it came", pour("black", "tank"), ["engine-oil-into-tank"]],
+    ["a pickup straight into the vehicle", pickupInto("tank"), ["raw-into-fuel"]],
+  ] as [string, Draft, string[]][])("%s is refused", (_, draft, codes) => expect(refused(draft)).toEqual(codes));
+
+  it.each([
+    ["ready oil into a tank", pour("ready", "tank")],
+    ["diesel into a tank", pour("can", "tank")],
+    ["a cleared drum's top into Ready", draw("drum", "empty")],
+    ["a raw pail through the bags", run("pail", "empty")],
+    ["a raw pail into a drum", pour("pail", "drum")],
+    ["slops to the kettle's drum", pour("slops", "heel")],
+    ["engine oil that went through a fine bag", pour("fine", "tank")],
+    ["what stood in the tank at the start", stood("tank", "canola")],
+    ["a pickup into a pail", pickupInto("pail")],
+  ] as [string, Draft][])("%s is not", (_, draft) => expect(refused(draft)).toEqual([]));
+});
+
+function pickupInto(to: string): Draft {
+  return { kind: "pickup", data: { source: kitchen.id, to: vid(to), fluid: "canola", amount, muck: {} } };
+}
+
+describe("petrol that meets other fuel", () => {
+  const petrol = (to: string, litres: number): Draft => ({
+    kind: "purchase",
+    data: { to: vid(to), fluid: "petrol", amount: { litres } },
+  });
+  const warned = (draft: Draft) => clearanceOf(yard, draft).warnings.find((w) => w.code === "petrol-in-blend");
+  it("says at once how it then burns and that it flashes like petrol", () => {
+    expect(warned(petrol("ready", 15))).toMatchObject({ vessel: "ready", petrolShare: 0.2 });
+    const found = warned(petrol("can", 60));
+    expect(found).toMatchObject({ leastCetane: 40 });
+    expect(found?.code === "petrol-in-blend" && found.cetane).toBeLessThan(40);
+    expect(found?.code === "petrol-in-blend" && found.flashCelsius).toBeLessThan(0);
+  });
+  it("has nothing to say of a can of its own", () => expect(warned(petrol("empty", 20))).toBeUndefined());
+});

@@ -9,6 +9,7 @@ export { LogContext, useLog } from "./LogContext";
 export { LoggedOf } from "./LoggedOf";
 export { LogStep } from "./LogStep";
 export { useHref, YardLink } from "./links";
+export { NoSuchVessel } from "./NoSuchVessel";
 export { NumberField } from "./NumberField";
 export { Photo } from "./Photo";
 export { RunSheet, type SheetStep } from "./RunSheet";

@@ -244,9 +244,9 @@ describe("the run sheets", () => {
   it("neither has anything to do in an empty yard", async () => {
     await session().seed([], true);
     const fining = await show(<FiningScreen />);
-    expect(fining.container.textContent).toMatch(/nothing to fine/);
+    expect(fining.container.textContent).toMatch(/No such container/);
     const spin = await show(<SpinScreen />);
-    expect(spin.container.textContent).toMatch(/nothing to spin/);
+    expect(spin.container.textContent).toMatch(/No such container/);
   });
 });
 

@@ -12,6 +12,8 @@ export interface Quality {
   readonly dyed: boolean;
   /** Since when petrol has stood with other oil in it: gums and water fall out for a day or more. */
   readonly petrolSince: string | null;
+  /** When gelatine was stirred into it, until it is stirred or poured again. */
+  readonly finedAt: string | null;
 }
 
 /** What the last test, or the last thing done, says of water in it. */
@@ -38,6 +40,7 @@ export const UNKNOWN_QUALITY: Quality = {
   cupTime: null,
   dyed: false,
   petrolSince: null,
+  finedAt: null,
 };
 
 /** As it comes from a shop: clean. */
@@ -49,13 +52,17 @@ export const AS_BOUGHT: Quality = { ...UNKNOWN_QUALITY, filteredUm: 0 };
  * starts anew.
  */
 export function mixQuality(there: Quality | null, poured: Quality, at: string): Quality {
-  if (there === null) return poured.water ? { ...poured, water: { ...poured.water, because: "poured" } } : poured;
+  if (there === null) {
+    const fresh = poured.finedAt === null ? poured : { ...poured, finedAt: null };
+    return fresh.water ? { ...fresh, water: { ...fresh.water, because: "poured" } } : fresh;
+  }
   return {
     filteredUm: coarser(there.filteredUm, poured.filteredUm),
     water: mixedWater(there.water, poured.water, at),
     cupTime: null,
     dyed: there.dyed || poured.dyed,
     petrolSince: there.petrolSince === null && poured.petrolSince === null ? null : at,
+    finedAt: null,
   };
 }
 

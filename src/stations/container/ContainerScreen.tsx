@@ -63,6 +63,11 @@ function OneContainer({ vessel: v }: { vessel: VesselView }) {
             <Button onClick={() => log.open("pickup", { to: vessel })}>Picked up into it</Button>
             <Button onClick={() => log.open("pour", { from: vessel })}>Poured from it</Button>
             <Button onClick={() => log.open("pour", { to: vessel })}>Poured into it</Button>
+            {v.settling ? (
+              <YardLink href={`/settle?vessel=${vessel}`} className={buttonClass("plain")}>
+                Look inside
+              </YardLink>
+            ) : null}
             <Button onClick={() => log.open("dip", { vessel })}>Dipped</Button>
             <Button onClick={() => log.open("disturbed", { vessel })}>Disturbed</Button>
             <Button onClick={() => log.open("dispose", { from: vessel })}>Disposed of</Button>

@@ -6,6 +6,7 @@ import { FINING_MOST_CELSIUS, finingDoses } from "@/core/settling";
 import { formatNumber, parsePlain } from "@/core/units";
 import {
   LogStep,
+  NoSuchVessel,
   NumberField,
   RunSheet,
   type SheetStep,
@@ -22,7 +23,8 @@ import { Button } from "@/ui";
 
 /** Gelatine fining, step by step: warm, dissolve, stir in, rest, decant; then the oil is wet until it is tested. */
 export function FiningScreen() {
-  const { chosen } = useChosenVessel("settle");
+  const { chosen, isUnknown } = useChosenVessel("settle", (v) => v.settling !== null);
+  if (isUnknown) return <NoSuchVessel bench="can be fined" />;
   if (!chosen || chosen.litres < 0.05)
     return <p className="p-4">There is nothing to fine here. Choose a vessel on the settling bench.</p>;
   return <Sheet key={chosen.vessel.id} vessel={chosen} />;

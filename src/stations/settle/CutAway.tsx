@@ -38,7 +38,7 @@ export const CutAway = memo(function CutAway({ vessel: v, dip }: Props) {
   return (
     <div className="relative mt-2 w-[480px] max-w-full" style={{ height: lowest }}>
       <div className="absolute" style={{ left: SCALE_PX }}>
-        <VesselDrawing view={v} pxPerMm={pxPerMm} label={vesselWords(v, units)} marks />
+        <VesselDrawing view={v} pxPerMm={pxPerMm} label={vesselWords(v, units)} marks showDrawOff />
       </div>
       <svg
         aria-hidden="true"
@@ -57,7 +57,7 @@ export const CutAway = memo(function CutAway({ vessel: v, dip }: Props) {
             {mm}
           </text>
         ))}
-        {v.settling && v.vessel.role !== "raw" && !dip?.open ? (
+        {v.settling && !dip?.open ? (
           <Above
             x={SCALE_PX + width / 2}
             y={(v.vessel.rimMm - v.settling.drawOffMm) * pxPerMm + 2}
@@ -118,7 +118,7 @@ function labelsOf(v: VesselView, units: Units): Label[] {
         mm: f.clearedAboveMm,
         text: `${isNarrow() ? f.name.replace(SIZE, "") : f.name} gone above ${units.mm(f.clearedAboveMm)}`,
       });
-  if (v.settling && v.vessel.role !== "raw")
+  if (v.settling)
     labels.push({
       mm: v.settling.drawOffMm,
       text: `draw off here, ${units.mm(v.settling.drawOffMm)}`,

@@ -26,8 +26,8 @@ import { Running } from "./Running";
 import { SettlingWhy } from "./SettlingWhy";
 import { usePipework } from "./usePipework";
 
-/** Where the draw-off goes: to wait for the bags, or into any other drum with room. */
-const INTO = ["feed", "settling", "ready", "heel"];
+/** Where the draw-off goes: to wait for the bags, or into any other container with room, a pail too. */
+const INTO = ["feed", "settling", "ready", "heel", "raw", "blend"];
 
 /** A draw under way, and then what it is thought to have given; kept in the browser, so a closed tab loses nothing. */
 interface Draw {

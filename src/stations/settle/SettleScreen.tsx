@@ -2,7 +2,7 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from "@headlessui/react";
 import { useState } from "react";
 import type { SettleBench, VesselView } from "@/core/readings";
-import { LoggedOf, useChosenVessel, useLog, usePast, useSettleBench, useUnits } from "@/desk";
+import { LoggedOf, NoSuchVessel, useChosenVessel, useLog, usePast, useSettleBench, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button } from "@/ui";
 import { standingDays } from "@/ui/words";
@@ -18,10 +18,14 @@ import { useDip } from "./useDip";
 import { VesselPhoto } from "./VesselPhoto";
 import { Water } from "./Water";
 
+/** Oil settles wherever it stands, but not in a tank that is driven. */
+const isOily = (v: VesselView): boolean => v.settling !== null || v.station === "rounds" || v.vessel.role === "feed";
+
 /** The settling bench: see through the drum, know when, know where to stop. */
 export function SettleScreen() {
   const log = useLog();
-  const { chosen, all } = useChosenVessel("settle");
+  const { chosen, all, isUnknown } = useChosenVessel("settle", isOily);
+  if (isUnknown) return <NoSuchVessel bench="oil settles in" />;
   if (!chosen)
     return (
       <Bench title="Settle" subtitle="No vessel stands here yet." asideLabel="What to do" aside={null}>

@@ -1,4 +1,5 @@
 "use client";
+import { useSearchParams } from "next/navigation";
 import { useState } from "react";
 import { liquidOf } from "@/core/blending";
 import type { Draft, Settings } from "@/core/ledger";
@@ -7,7 +8,17 @@ import type { VesselView } from "@/core/readings";
 import { mixOf } from "@/core/readings/vessel/mixture";
 import { centrifugeLitresPerHour, FINES_KG_PER_M3, leftAfterPasses, sigmaM2 } from "@/core/settling";
 import { formatMinutes, formatNumber } from "@/core/units";
-import { IntoChoice, LogStep, NumberField, useAmount, useChosenVessel, useUnits, VesselTabs, Why } from "@/desk";
+import {
+  IntoChoice,
+  LogStep,
+  NoSuchVessel,
+  NumberField,
+  useAmount,
+  useChosenVessel,
+  useUnits,
+  VesselTabs,
+  Why,
+} from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Caution } from "@/ui";
 import { BowlMarks } from "./BowlMarks";
@@ -16,7 +27,11 @@ const PASSES = [1, 2, 3, 4] as const;
 
 /** A centrifuge: how fast to feed it for a cut at a temperature, and what a pass gave. */
 export function SpinScreen() {
-  const { chosen, all } = useChosenVessel("settle");
+  const { all, isUnknown, chosen: due } = useChosenVessel("settle", (v) => v.settling !== null);
+  const asked = useSearchParams().get("vessel");
+  if (isUnknown) return <NoSuchVessel bench="a centrifuge is fed from" />;
+  // What is clear already, or is due for something else, has no need of a bowl.
+  const chosen = asked !== null ? due : (all.find((v) => v.litres > 0.05 && v.settling?.ready === false) ?? due);
   if (!chosen || chosen.litres < 0.05)
     return <p className="p-4">There is nothing to spin here. Choose a vessel on the settling bench.</p>;
   return <OneLot key={`${chosen.vessel.id} ${chosen.changedAt}`} vessel={chosen} all={all} />;

@@ -7,6 +7,7 @@ import {
   Interlock,
   isRefused,
   LogStep,
+  NoSuchVessel,
   NumberField,
   RunSheet,
   type SheetStep,
@@ -26,7 +27,8 @@ import { shortDay } from "@/ui/words";
 
 /** Warm settling: heat once, let it stand and cool; water and fines fall fast while it is thin. */
 export function WarmScreen() {
-  const { chosen } = useChosenVessel("settle");
+  const { chosen, isUnknown } = useChosenVessel("settle", (v) => v.settling !== null);
+  if (isUnknown) return <NoSuchVessel bench="can be warmed" />;
   if (!chosen || chosen.litres < 0.05)
     return <p className="p-4">There is nothing to warm here. Choose a vessel on the settling bench.</p>;
   return <Sheet key={chosen.vessel.id} vessel={chosen} />;

@@ -21,12 +21,18 @@ interface Props {
 const EDGE = 14;
 
 /** A vessel cut open, to scale: layers from the bottom, clearing from the top, the draw-off line. Numbers in, drawing out. */
-export function VesselDrawing({ view, pxPerMm, label, showDrawOff = true, marks = false }: Props) {
+export function VesselDrawing({
+  view,
+  pxPerMm,
+  label,
+  showDrawOff = view.vessel.role === "settling",
+  marks = false,
+}: Props) {
   const { vessel, layers, settling } = view;
   const width = widestMm(vessel) * pxPerMm;
   const height = vessel.rimMm * pxPerMm;
   const y = (mm: number): number => (vessel.rimMm - mm) * pxPerMm;
-  const drawOffMm = showDrawOff && settling && isDrawn(view) ? settling.drawOffMm : null;
+  const drawOffMm = showDrawOff && settling ? settling.drawOffMm : null;
   const frame = frameOf(vessel, pxPerMm);
   const look = CONTAINERS[vesselLook(vessel)];
   const outline = slicePath(vessel, 0, vessel.rimMm, { pxPerMm });
@@ -64,9 +70,6 @@ export function VesselDrawing({ view, pxPerMm, label, showDrawOff = true, marks 
 /** What a container is known by: as its owner said, by what it is for, or by its shape. */
 const vesselLook = (vessel: Vessel): VesselLook =>
   vessel.look ?? (vessel.role === "tank" ? "tank" : vessel.role === "kettle" ? "kettle" : usualLook(vessel));
-
-/** Where somebody would hang a hose. */
-const isDrawn = ({ vessel }: VesselView): boolean => vessel.role === "settling";
 
 function frameOf(vessel: Vessel, pxPerMm: number): Frame {
   const coneTop = coneTopMm(vessel.shape);

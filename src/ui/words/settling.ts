@@ -67,6 +67,7 @@ export const NOT_POSSIBLE: Record<Extract<Way, { possible: false }>["because"], 
   "never-clears": "never clears at this cold",
   "no-settler": "no displacement settler in this yard",
   petrol: "never with petrol in it",
+  "fined-already": "it is in there: let it rest",
 };
 
 /** What a viscosity rests on. */

@@ -36,7 +36,7 @@ export const fining = defineKind({
     const poured = bringIn(yard, [["water", waterLitres]], celsius, id);
     pourIn(yard, vessel, poured, happenedAt, { quality, celsius });
     const water = { at: happenedAt, wet: true, because: "fining", share: null } as const;
-    changeVessel(yard, vessel, { quality: { ...quality, water }, warmCelsius: celsius ?? null });
+    changeVessel(yard, vessel, { quality: { ...quality, water, finedAt: happenedAt }, warmCelsius: celsius ?? null });
     book(yard, "bought", poured);
     yard.origins.set(id, { kind: "fining", at: happenedAt, source: null, muckShare: 1 });
     return undefined;

@@ -14,6 +14,7 @@ import { MS_PER_HOUR } from "../../units";
 import { covered } from "../covered";
 import { slotOf } from "../slot";
 import { WARMER_K } from "../terms";
+import { finedForecast, sunkShare } from "./fined";
 import { GrainBook } from "./grains";
 import { type HeatPlan, heatPlan } from "./heatPlan";
 import { layersShown, type Question, questionOf } from "./settlingQuestion";
@@ -75,7 +76,8 @@ function reckon(yard: YardState, vessel: VesselId, now: string): SettleBench | n
   if (!q) return null;
   const oil = liquidOf(q.mix);
   const course = new FallCourse(oil, q.temperatures, []);
-  const answer = forecastSettling({ ...q, course, size: q.grains.size });
+  const own = forecastSettling({ ...q, course, size: q.grains.size });
+  const answer = q.restHours === null ? own : finedForecast(own, q, q.restHours);
   const spanHours = spanOf(q, answer.latestHours ?? answer.readyHours);
   const stepHours = spanHours / STEPS;
   const hours = Array.from({ length: STEPS + 1 }, (_, i) => i * stepHours);
@@ -122,6 +124,9 @@ function warmedAfter(points: readonly TemperaturePoint[], nowHour: number, kelvi
 const STEP_HOURS = 0.1;
 
 function clearing(q: Question, course: FallCourse, size: GrainSize, hours: readonly number[]): Clearing {
+  const { restHours } = q;
+  if (restHours !== null)
+    return { clarity: hours.map((h) => sunkShare(h, restHours)), readyAt: isoAfter(q.since, restHours) };
   const depthMm = q.surfaceMm - q.drawOffMm;
   return {
     clarity: hours.map((h) => clarityAt(course, q.classes, size.value, depthMm, h)),
@@ -153,7 +158,12 @@ function trackOf(vessel: VesselId, q: Question, course: FallCourse, hours: reado
     fronts: q.classes.map((c) => {
       const dirt = scaled(c, q.grains.size.value);
       const mm = hours.map((h) => {
-        const fallen = h <= 0 ? 0 : course.fallMmAt(dirt, h, q.surfaceMm);
+        const fallen =
+          q.restHours !== null
+            ? q.surfaceMm * sunkShare(h, q.restHours)
+            : h <= 0
+              ? 0
+              : course.fallMmAt(dirt, h, q.surfaceMm);
         return Math.min(q.surfaceMm, Math.max(0, q.surfaceMm - fallen));
       });
       return { name: c.name, floats: course.fallMmAt(dirt, 1, q.surfaceMm) < 0, mm };

@@ -19,6 +19,7 @@ import { slotOf } from "../slot";
 import { dirtOf } from "../vessel/dirt";
 import { mixOf, type Thickness, thicknessOf } from "../vessel/mixture";
 import { courseSince } from "./course";
+import { finingRestHours } from "./fined";
 import { GrainBook, type Grains } from "./grains";
 
 /** The layers as they are drawn: a ledger may hold a little more than the nominal rim, the drawing stops there. */
@@ -54,6 +55,8 @@ export interface Question {
   readonly muckTopMm: number;
   readonly drawOffMm: number;
   readonly drawableLitres: number;
+  /** Of a fined lot that has stood since: how long its gelatine rests. */
+  readonly restHours: number | null;
 }
 
 /** Null where nothing settles: only muck there, never stirred, or the line at the surface. */
@@ -88,6 +91,7 @@ export function questionOf(
     muckTopMm: top,
     drawOffMm: line.drawOffMm,
     drawableLitres: line.aboveLitres,
+    restHours: finingRestHours(yard, state),
   };
 }
 

@@ -37,7 +37,7 @@ export type Way =
   | {
       readonly way: WayName;
       readonly possible: false;
-      readonly because: "never-clears" | "no-settler" | "petrol";
+      readonly because: "never-clears" | "no-settler" | "petrol" | "fined-already";
     };
 
 /** Hands-on minutes as they usually are; a person's own differ, but not their order. */
@@ -132,6 +132,7 @@ function trickleRate(yard: YardState, settler: VesselState, q: Question): number
 
 function fine(yard: YardState, q: Question): Way {
   if (holdsPetrol(q.mix)) return { way: "fine", possible: false, because: "petrol" };
+  if (q.restHours !== null) return { way: "fine", possible: false, because: "fined-already" };
   const from = celsiusAt(q.temperatures, q.hours);
   const litres = cleanLitres(q);
   const kg = litres * mixRho15KgPerL(q.mix);

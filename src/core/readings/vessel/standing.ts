@@ -1,13 +1,15 @@
 import { liquidOf } from "../../blending";
 import { byComponent, type ComponentId, type DirtKind } from "../../fluids";
-import { type PartLitres, partsOf, roleOf, type VesselState, type YardState } from "../../ledger";
+import { type PartLitres, partsOf, type VesselState, type YardState } from "../../ledger";
 import { FallCourse, forecastSettling, type Layer, type SettlingForecast, type TemperaturePoint } from "../../settling";
 import { MS_PER_HOUR } from "../../units";
 import { capacityLitres, heightAtLitres, isBroken } from "../../vessels";
 import { covered } from "../covered";
+import { finedForecast } from "../settle/fined";
 import type { GrainBook, Grains } from "../settle/grains";
 import { layersShown, questionOf } from "../settle/settlingQuestion";
 import { type Thickness, thicknessOf } from "./mixture";
+import { settles } from "./settles";
 
 /** How a vessel stands: what is in it, in which layers, and where its settling has got to. Litres at 15 °C. */
 export interface Standing {
@@ -48,10 +50,10 @@ export function standingOf(yard: YardState, state: VesselState, now: string, boo
   if (isBroken(state.vessel)) return brokenStanding(yard, state, parts);
   const capacity = capacityLitres(state.vessel);
   const litres = state.contents.total;
-  const settles = roleOf(state.vessel.role).settles;
-  const layers = layersShown(state, parts, settles);
+  const isSettling = settles(state, parts);
+  const layers = layersShown(state, parts, isSettling);
   const forecast =
-    settles && state.stirredAt
+    isSettling && state.stirredAt
       ? covered(() => settlingOf(yard, state, parts, layers, now, book) ?? undefined)
       : undefined;
   return {
@@ -60,7 +62,7 @@ export function standingOf(yard: YardState, state: VesselState, now: string, boo
     surfaceMm: heightAtLitres(state.vessel, Math.min(litres, capacity)),
     components: byComponent(parts),
     layers,
-    dipped: settles && state.dips.length > 0,
+    dipped: isSettling && state.dips.length > 0,
     settling: forecast ?? null,
     uncovered: forecast === null,
     thickness: thicknessOf(yard, state, parts),
@@ -91,11 +93,12 @@ function settlingOf(
 ): Settling | null {
   const q = questionOf(yard, state, parts, layers, now, book);
   if (!q) return null;
-  const forecast = forecastSettling({
+  const own = forecastSettling({
     ...q,
     course: new FallCourse(liquidOf(q.mix), q.temperatures, []),
     size: q.grains.size,
   });
+  const forecast = q.restHours === null ? own : finedForecast(own, q, q.restHours);
   const wet = state.quality.water?.wet === true;
   const since = Date.parse(q.since);
   const at = (h: number | null): string | null => (h === null ? null : isoAfter(since, h));

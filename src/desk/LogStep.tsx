@@ -19,23 +19,26 @@ interface Props {
   readonly onDone?: () => void;
   readonly look?: ButtonLook;
   readonly disabled?: boolean;
+  /** What may be written with it, as one act: in the open, by a button of its own. */
+  readonly further?: { readonly name: string; readonly drafts: readonly Draft[] } | null;
   /** Beside the button: another way out. */
   readonly children?: ReactNode;
 }
 
 /** The end of a bench's form: when it happened, what the interlocks say, and the button that writes it. */
 export function LogStep(props: Props) {
-  const { draft, said, action, isComplete, onDone, look = "go", disabled = false, children } = props;
+  const { draft, said, action, isComplete, onDone, look = "go", disabled = false, further, children } = props;
   const tell = useTell();
   const when = useWhen();
   const dated = draft === null ? null : when.stamp(draft);
   const clearance = useClearance(when.wrong === undefined ? dated : null);
   const [refused, setRefused] = useState<string | null>(null);
   const refusals = clearance?.refusals ?? [];
-  const log = async (despite: string[] = []): Promise<void> => {
+  const log = async (despite: string[] = [], more: readonly Draft[] = []): Promise<void> => {
     if (isComplete && !isComplete()) return;
     if (when.wrong !== undefined || !dated) return setRefused(when.wrong ?? "Something above is still open.");
-    const problem = await tell(despite.length > 0 ? { ...dated, despite } : dated, said);
+    const first = despite.length > 0 ? { ...dated, despite } : dated;
+    const problem = await tell([first, ...more.map((d) => when.stamp(d))], said);
     setRefused(problem);
     if (problem === null) onDone?.();
   };
@@ -53,6 +56,11 @@ export function LogStep(props: Props) {
         </Button>
         {children}
       </div>
+      {further ? (
+        <Button wide className="mt-2" disabled={disabled} onClick={() => void log([], further.drafts)}>
+          {further.name}
+        </Button>
+      ) : null}
       {/* What has happened belongs in the book: what is only unwise may be told, with the app's word beside it. */}
       {refusals.length > 0 && refusals.every(isFitness) ? (
         <Button look="quiet" className="mt-1" onClick={() => void log(refusals.map((r) => r.code))}>

@@ -1,5 +1,6 @@
 import type { DipDoubt, Draft, VesselId, VesselState, YardState } from "../ledger";
 import { doubtsOfDip, doubtsOfJar } from "../ledger";
+import { stickErrorMm } from "../readings/terms";
 import { capacityLitres, heightAtLitres, isBroken } from "../vessels";
 
 /** What is odd about a reading, said before it is kept: the person decides. */
@@ -16,8 +17,6 @@ export type ReadingWarning =
 /** Lines do not move back by themselves: more than the stick's own error is a contradiction. */
 const BACK_MM = 12;
 const BACK_STEPS = 1;
-/** Level against book: a twentieth of the rim is more than warmth makes. */
-const OFF_BOOK_SHARE = 0.05;
 
 /** What speaks against a dip or a jar, as the yard stood when it was read. */
 export function readingWarnings(yard: YardState, draft: Draft): ReadingWarning[] {
@@ -45,7 +44,7 @@ function dipAgainst(
     found.push({ code: "reading-contradicts", of: "fat", before: fat.fatMm, beforeAt: fat.at });
   if (isBroken(state.vessel)) return found;
   const bookMm = heightAtLitres(state.vessel, Math.min(state.contents.total, capacityLitres(state.vessel)));
-  if (d.oilMm !== undefined && Math.abs(d.oilMm - bookMm) > OFF_BOOK_SHARE * state.vessel.rimMm)
+  if (d.oilMm !== undefined && Math.abs(d.oilMm - bookMm) > stickErrorMm(state.vessel.rimMm))
     found.push({ code: "reading-off-book", readMm: d.oilMm, bookMm });
   return found;
 }

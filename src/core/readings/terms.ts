@@ -40,3 +40,6 @@ export const sludgeMostMm = ({ settler, shape }: Pick<Vessel, "settler" | "shape
 
 /** How much warmer or colder a shed is thought, to see what that would do. */
 export const WARMER_K = 5;
+
+/** A stick is read to some millimetres, and a tall one worse: what lies within is no difference. */
+export const stickErrorMm = (rimMm: number): number => Math.max(6, 0.01 * rimMm);

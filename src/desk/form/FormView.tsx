@@ -44,17 +44,19 @@ export function FormView({ form: of, given, onDone, was, submit: submitLabel = "
   useFirstFocus(here);
 
   const noted = <D extends Draft>(draft: D): D => (note === "" ? draft : { ...draft, note });
-  const drafts = form.complete && when.wrong === undefined ? listOf(of.build(form.values, view, ids())) : null;
+  const wrong = when.wrong ?? (form.complete ? of.wrong?.(form.values) : undefined);
+  const drafts = form.complete && wrong === undefined ? listOf(of.build(form.values, view, ids())) : null;
   const written = drafts?.map((d) => noted(when.stamp(d))) ?? null;
   // Of several the first makes room for what the others do: the interlocks are asked of the one that is alone.
   const clearance = useClearance(written?.length === 1 ? (written[0] ?? null) : null);
   const refusals = clearance?.refusals.map((r) => r.code) ?? [];
+  const odd = clearance?.warnings.some((w) => w.code.startsWith("reading-")) ?? false;
 
   const submit = async (e: FormEvent): Promise<void> => {
     e.preventDefault();
     if (!written) {
       form.showAll();
-      setRefused(when.wrong ?? "Something above is still open.");
+      setRefused(wrong ?? "Something above is still open.");
       requestAnimationFrame(() => here.current?.querySelector<HTMLElement>(FIRST_WRONG)?.focus());
       return;
     }
@@ -116,7 +118,7 @@ export function FormView({ form: of, given, onDone, was, submit: submitLabel = "
           </div>
         ) : null}
         <Button type="submit" look={refusals.length > 0 ? "stop" : "go"} wide>
-          {refusals.length > 0 ? "It has happened: log it all the same" : submitLabel}
+          {refusals.length > 0 ? "It has happened: log it all the same" : odd ? "Keep it as read" : submitLabel}
         </Button>
       </div>
     </form>

@@ -83,8 +83,9 @@ export function readForm(
 
 /** Choices first: an amount's first value depends on the vessels chosen, wherever it stands in the form. */
 const inDependence = (fields: readonly Field[]): Field[] => [
-  ...fields.filter((f) => f.kind === "choice"),
+  ...fields.filter((f) => f.kind === "choice" && !f.late),
   ...fields.filter((f) => f.kind !== "choice"),
+  ...fields.filter((f) => f.kind === "choice" && f.late),
 ];
 
 function firstText(

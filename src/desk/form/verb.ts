@@ -10,6 +10,8 @@ export interface Form {
   /** One entry, or several that are one act. */
   build(v: Values, view: YardView, newId: () => string): Draft | readonly Draft[];
   said(v: Values, view: YardView, units: Units): string;
+  /** What is wrong with all of it, where no field by itself is. */
+  wrong?(v: Values): string | undefined;
 }
 
 /** One thing that can happen in a yard, as the Log asks for it. It lives with its station; the app puts them together. */
@@ -54,6 +56,8 @@ export type Field = Common &
   (
     | {
         readonly kind: "choice";
+        /** Read after the amounts, because it depends on them. */
+        readonly late?: boolean;
         /** Drawn as a list: plates for all of them would fill the screen. */
         readonly listed?: boolean;
         options(view: YardView, values: Values): Option[];

@@ -90,13 +90,14 @@ export const toField = (label: string, use: Use, only = false, suits: Suits = {}
   };
 };
 
-export const anyVesselField = (label: string, use: Use): Field => ({
+/** Any vessel; `may` leaves some out. */
+export const anyVesselField = (label: string, use: Use, may: (v: VesselView) => boolean = () => true): Field => ({
   kind: "choice",
   name: "vessel",
   label,
   adds: adds(use),
-  options: (view) => inOrder(view, use, () => true).map((v) => option(v, view.at, unitsOf(view.settings))),
-  first: (view) => inOrder(view, use, (v) => isFor(v.vessel.role, use) && v.litres > 0.5)[0]?.vessel.id,
+  options: (view) => inOrder(view, use, may).map((v) => option(v, view.at, unitsOf(view.settings))),
+  first: (view) => inOrder(view, use, (v) => may(v) && isFor(v.vessel.role, use) && v.litres > 0.5)[0]?.vessel.id,
 });
 
 function inOrder(view: YardView, use: Use, fits: (v: VesselView) => boolean): VesselView[] {

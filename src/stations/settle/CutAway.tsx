@@ -19,6 +19,8 @@ interface Label {
   readonly mm: number;
   readonly text: string;
   readonly strong?: boolean;
+  /** By the book or a model; what a stick read is written upright. */
+  readonly reckoned?: boolean;
 }
 
 interface Props {
@@ -75,7 +77,7 @@ export const CutAway = memo(function CutAway({ vessel: v, dip }: Props) {
                 <text
                   x={width + 50}
                   y={l.y + 5}
-                  className={`text-[14px] ${l.strong ? "fill-stop font-plate text-[17px] font-semibold" : "fill-ink"}`}
+                  className={`text-[14px] ${l.reckoned ? "italic" : ""} ${l.strong ? "fill-stop font-plate text-[17px] font-semibold" : "fill-ink"}`}
                 >
                   {l.text}
                 </text>
@@ -117,6 +119,7 @@ function labelsOf(v: VesselView, units: Units): Label[] {
       labels.push({
         mm: f.clearedAboveMm,
         text: `${isNarrow() ? f.name.replace(SIZE, "") : f.name} gone above ${units.mm(f.clearedAboveMm)}`,
+        reckoned: true,
       });
   if (v.settling)
     labels.push({
@@ -131,7 +134,8 @@ function labelsOf(v: VesselView, units: Units): Label[] {
     const mm = l.kind === "scum" ? l.fromMm : l.toMm;
     labels.push({
       mm,
-      text: `${names[l.kind]} ${Math.round(mm)}${found[l.kind] ? ", dipped" : ", about"}`,
+      text: found[l.kind] ? `${names[l.kind]} ${units.mm(mm)}, read` : `${names[l.kind]} about ${units.mm(mm)}`,
+      reckoned: !found[l.kind],
     });
   }
   return labels;

@@ -2,6 +2,8 @@
 import type { Draft } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
 import { NumberField, useAmount, useUnits } from "@/desk";
+import { offBook } from "@/desk/form";
+import { useYard } from "@/store";
 import { TextField } from "@/ui";
 import { KeepOrDrop } from "./KeepOrDrop";
 import { type DipDraft, type DipField, LINE_NAMES, LINES } from "./useDip";
@@ -14,6 +16,8 @@ export function DipForm({ vessel: v, dip }: { vessel: VesselView; dip: DipDraft 
   const celsius = useAmount(units.temperature, null);
   const nothing = Object.keys(dip.read).length === 0 && celsius.value === null;
   const wrong = Object.keys(dip.errors).length > 0 || (celsius.text.trim() !== "" && celsius.value === null);
+  const { shedCelsius } = useYard().view.settings;
+  const off = wrong ? null : offBook(v, dip.read.oilMm, celsius.value ?? shedCelsius);
   const draft: Draft = {
     kind: "dip",
     data: {
@@ -50,6 +54,12 @@ export function DipForm({ vessel: v, dip }: { vessel: VesselView; dip: DipDraft 
         draft={nothing || wrong ? null : draft}
         said={`Dipped ${v.vessel.name}. The forecast rests on it now.`}
         action="Log the dip"
+        further={
+          off && {
+            name: `Log it, and book ${units.litres(Math.abs(off.overLitres))} ${off.overLitres < 0 ? "missing" : "found"}`,
+            drafts: [off.stockTake],
+          }
+        }
         onDone={dip.stop}
       />
     </section>

@@ -8,6 +8,7 @@ interface Props {
   readonly draft: Draft | null;
   readonly said: string;
   readonly action: string;
+  readonly further?: { readonly name: string; readonly drafts: readonly Draft[] } | null;
   readonly onDone: () => void;
 }
 

@@ -1,5 +1,6 @@
 "use client";
 import { useState } from "react";
+import { isPetrol } from "@/core/fluids";
 import type { Draft } from "@/core/ledger";
 import { PAN_WORDS } from "@/core/ledger/words";
 import type { VesselView } from "@/core/readings";
@@ -22,6 +23,7 @@ export function Water({ vessel: v }: { vessel: VesselView }) {
   const tell = useTell();
   const wet = useNumber("", parsePlain);
   const dry = useNumber("", parsePlain);
+  const petrol = v.components.some((c) => isPetrol({ id: c.component }));
   const when = useWhen();
   const [refused, setRefused] = useState<string | null>(null);
   const heavier = wet.value !== null && dry.value !== null && dry.value > wet.value;
@@ -47,12 +49,16 @@ export function Water({ vessel: v }: { vessel: VesselView }) {
         <WhenField when={when} label="Tested" />
       </div>
       <h3 className="mt-2 text-[16px] font-semibold">Hot-pan test</h3>
+      {petrol ? (
+        <p className="text-stop">Never with petrol in it: nothing of it goes near a hot pan. Look at a jar.</p>
+      ) : null}
       <p className="text-[14px] text-ink-2">A spoonful into a dry pan at about 120 °C. What does it do?</p>
       <div className="mt-1 grid grid-cols-3 gap-2">
         {PAN.map(({ saw, detail }) => (
           <Button
             key={saw}
             className="flex-col gap-0! text-[15px]!"
+            disabled={petrol}
             onClick={() =>
               void write(
                 { kind: "water-test", data: { how: "hot-pan", vessel: v.vessel.id, saw } },

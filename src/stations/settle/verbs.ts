@@ -1,5 +1,5 @@
-import { isMuck } from "@/core/fluids";
-import { PAN_WORDS } from "@/core/ledger";
+import { isMuck, isPetrol } from "@/core/fluids";
+import { type Draft, PAN_WORDS } from "@/core/ledger";
 import { asVesselId } from "@/core/ledger/named";
 import type { YardView } from "@/core/view";
 import {
@@ -7,12 +7,14 @@ import {
   amountFields,
   anyVesselField,
   fromField,
+  type OffBook,
+  offBook,
   toField,
   type Values,
   type Verb,
   vesselOf,
 } from "@/desk/form";
-import { nameOf } from "@/ui/words";
+import { nameOf, unitsOf } from "@/ui/words";
 
 /** Sludge holds oil between its crumbs: a fifth more than the book's muck comes out with it. */
 const WITH_OIL = 1.2;
@@ -59,28 +61,54 @@ export const dip: Verb = {
   group: "look",
   fields: [
     anyVesselField("What", "dip"),
-    { kind: "mm", name: "fatMm", label: "Fat line, mm from the bottom", optional: true },
-    { kind: "mm", name: "waterMm", label: "Water line, mm from the bottom", optional: true },
-    { kind: "mm", name: "clearMm", label: "Clear down to, mm from the bottom", optional: true },
-    { kind: "mm", name: "oilMm", label: "Oil level, mm from the bottom", optional: true },
+    { kind: "mm", name: "oilMm", label: "Oil level, from the bottom", optional: true },
+    { kind: "mm", name: "fatMm", label: "Fat line, from the bottom", optional: true },
+    { kind: "mm", name: "waterMm", label: "Water line, from the bottom", optional: true },
+    { kind: "mm", name: "clearMm", label: "Clear down to, from the bottom", optional: true },
     { kind: "celsius", name: "celsius", label: "Oil at", optional: true },
-  ],
-  build: (v) => {
-    const read = (name: string) => (v.maybe(name) === undefined ? {} : { [name]: v.number(name) });
-    return {
-      kind: "dip",
-      data: {
-        vessel: asVesselId(v.text("vessel")),
-        ...read("fatMm"),
-        ...read("waterMm"),
-        ...read("oilMm"),
-        ...read("clearMm"),
-        ...read("celsius"),
+    {
+      kind: "choice",
+      name: "book",
+      label: "The stick and the book differ",
+      late: true,
+      options: (view, v) => {
+        const off = offBookOf(view, v);
+        const litres = unitsOf(view.settings).litres(Math.abs(off?.overLitres ?? 0));
+        return [
+          { value: KEEP, name: "Keep the book", detail: "the stick may be off" },
+          {
+            value: BOOK,
+            name: `Book ${litres} ${(off?.overLitres ?? 0) < 0 ? "missing" : "found"}`,
+            detail: "in the open",
+          },
+        ];
       },
+      first: () => undefined,
+      asked: (view, v) => offBookOf(view, v) !== null,
+    },
+  ],
+  wrong: (v) =>
+    READ.some((name) => v.maybe(name) !== undefined) ? undefined : "Nothing was read. Fill in one line, or close this.",
+  build: (v, view) => {
+    const read = (name: string) => (v.maybe(name) === undefined ? {} : { [name]: v.number(name) });
+    const dipped: Draft = {
+      kind: "dip",
+      data: { vessel: asVesselId(v.text("vessel")), ...Object.assign({}, ...READ.map(read)) },
     };
+    const off = v.text("book") === BOOK ? offBookOf(view, v) : null;
+    return off ? [dipped, off.stockTake] : dipped;
   },
   said: (v, view) => `Dipped ${nameOf(view, v.text("vessel"))}.`,
 };
+
+const KEEP = "keep";
+const BOOK = "book";
+const READ = ["fatMm", "waterMm", "oilMm", "clearMm", "celsius"] as const;
+
+function offBookOf(view: YardView, v: Values): OffBook | null {
+  const vessel = vesselOf(view, v.text("vessel"));
+  return vessel ? offBook(vessel, v.maybe("oilMm"), v.maybe("celsius") ?? view.settings.shedCelsius) : null;
+}
 
 export const disturbed: Verb = {
   key: "disturbed",
@@ -118,7 +146,7 @@ export const waterTest: Verb = {
   group: "look",
   caution: "A spoonful, goggles and sleeves. Water under hot oil throws it out.",
   fields: [
-    anyVesselField("What", "test-water"),
+    anyVesselField("What", "test-water", (vessel) => !vessel.components.some((c) => isPetrol({ id: c.component }))),
     {
       kind: "choice",
       name: "saw",

@@ -11,7 +11,9 @@ export function StoreScreen() {
   const units = useUnits();
   const log = useLog();
   const here = view.vessels.filter((v) => v.station === "store");
-  const ready = here.filter((v) => v.vessel.role === "ready" && v.litres > 0.05);
+  const full = here.filter((v) => v.vessel.role === "ready" && v.litres > 0.05);
+  const ready = full.filter((v) => v.quality.water?.wet !== true);
+  const wet = full.filter((v) => v.quality.water?.wet === true);
   return (
     <Bench
       title="Store"
@@ -42,6 +44,11 @@ export function StoreScreen() {
               );
             })}
           </ul>
+          {wet.map((v) => (
+            <p key={v.vessel.id} className="border-t border-rule py-2 text-[15px] text-stop">
+              {v.vessel.name}, {units.litres(v.litres)}: wet, not fit to burn until a test says dry.
+            </p>
+          ))}
           <div className="mt-2 flex flex-col gap-2">
             <Button look="go" onClick={() => log.open("fill")}>
               Fill a vehicle

@@ -45,7 +45,7 @@ export function wordWarning(w: DraftWarning, view: YardView): string {
     case "reading-contradicts":
       return `${CONTRADICTS[w.of](w.of === "jar" ? clarityWord(w.before) : u.mm(w.before), shortDay(w.beforeAt))} Keep it, and both count and the forecast's range grows.`;
     case "reading-off-book":
-      return `By the book the oil stands at ${u.mm(w.bookMm)}, not ${u.mm(w.readMm)}. If the stick is right, log a stock-take.`;
+      return `By the book the oil stands at ${u.mm(w.bookMm)}, not ${u.mm(w.readMm)}. If the stick is right, book the difference with it.`;
     case "petrol-in-blend": {
       const slow = w.cetane < w.leastCetane ? `, under ${w.leastCetane}: it starts hard and knocks` : "";
       return `${nameOf(view, w.vessel)} then is ${formatNumber(w.petrolShare * 100, 0)} % petrol. Cetane about ${formatNumber(w.cetane, 0)}${slow}. All of it flashes like petrol, at ${u.celsius(w.flashCelsius)}.`;

@@ -3,23 +3,27 @@ import type { ReactNode } from "react";
 import { TextField } from "@/ui";
 import type { Units } from "@/ui/words";
 import type { NumberInput } from "./useNumber";
+import { useUnits } from "./useUnits";
 
 interface Props {
   readonly label: string;
   readonly of: NumberInput;
   readonly suffix?: string | undefined;
   readonly hint?: ReactNode;
+  /** Litres that the receiver still takes, said beside what is typed. */
+  readonly room?: number;
 }
 
 /** A field for a typed quantity, with what is wrong with it. */
-export function NumberField({ label, of, suffix, hint }: Props) {
+export function NumberField({ label, of, suffix, hint, room }: Props) {
+  const units = useUnits();
   return (
     <TextField
       label={label}
       value={of.text}
       onChange={of.set}
       error={of.error}
-      hint={hint ?? of.echo}
+      hint={hint ?? amountHint(of.echo, room, of.value, units)}
       suffix={suffix ?? of.unit}
       decimal
     />

@@ -42,3 +42,25 @@ export function useAmount(of: Typed, opened: number | null): NumberInput {
   const echo = value === null ? undefined : (of.echo(value) ?? undefined);
   return { ...number, value, unit: of.unit, echo };
 }
+
+/**
+ * A typed amount that follows a reckoned one until somebody types: the minutes of a run by its litres.
+ */
+export function useFollowing(of: Typed, usual: number): NumberInput {
+  const [text, setText] = useState<string | null>(null);
+  const [refused, setRefused] = useState<string>();
+  const parsed = text === null ? null : of.parse(text);
+  const value = parsed === null ? usual : parsed.ok ? parsed.value : null;
+  return {
+    text: text ?? of.text(usual),
+    value,
+    error: refused ?? (parsed && text !== "" && !parsed.ok ? wordQuantityError(parsed.error) : undefined),
+    unit: of.unit,
+    echo: value === null ? undefined : (of.echo(value) ?? undefined),
+    set(next) {
+      setText(next);
+      setRefused(undefined);
+    },
+    refuse: setRefused,
+  };
+}

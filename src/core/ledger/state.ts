@@ -151,6 +151,8 @@ export interface VehicleState {
   readonly km: number;
   readonly trips: number;
   readonly lastTripAt: string | null;
+  /** What its hour meter read last, where it has one that somebody reads. */
+  readonly hourMeter: number | null;
   /** Oil still at the pump when it last stopped, 0 to 1; a single tank has none to purge. */
   readonly residualOilShare: number | null;
   /** Litres burned on trips whose kilometres are known, and those kilometres. */

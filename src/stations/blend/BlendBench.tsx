@@ -19,6 +19,9 @@ const ViscosityChart = dynamic(() => import("./ViscosityChart"), {
   loading: () => <div className="h-[300px]" />,
 });
 
+/** About as cool as heated oil may be at the pump when it is switched to. */
+const HOT_AT_PUMP_CELSIUS = 70;
+
 interface Props {
   readonly tank: VesselView;
   readonly targets: readonly VesselView[];
@@ -33,7 +36,10 @@ const curve = (mix: readonly MixPart[]): { x: number; y: number }[] =>
 export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
   const { view } = useYard();
   const units = useUnits();
-  const { settings } = view;
+  const isHeated = view.vehicles.some(({ vehicle }) => vehicle.kind === "dual" && vehicle.oilTank === tank.vessel.id);
+  // A heated tank is switched to when its oil is hot: there it must be thin enough; it starts on the other one.
+  const judgedAt = isHeated ? HOT_AT_PUMP_CELSIUS : view.settings.tonightLowCelsius;
+  const settings = useMemo(() => ({ ...view.settings, tonightLowCelsius: judgedAt }), [view.settings, judgedAt]);
   const night = settings.theme === "night";
   const [oilId, setOil] = useState<string>(oils[0]?.vessel.id ?? "");
   const kerosene = thinners.find((t) => t.components[0]?.component === "kerosene" && t.litres > 0.5) ?? thinners[0];
@@ -58,8 +64,12 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
   const low = units.celsius(settings.tonightLowCelsius);
   return (
     <Bench
-      title={`${tank.vessel.name}, before tonight`}
-      subtitle={`Thin enough at the pump means ${limit} or less, at ${low}.`}
+      title={isHeated ? `${tank.vessel.name}, heated` : `${tank.vessel.name}, before tonight`}
+      subtitle={
+        isHeated
+          ? `Heated: thin enough means ${limit} or less at the pump, at ${low}. It starts on the diesel tank.`
+          : `Thin enough at the pump means ${limit} or less, at ${low}.`
+      }
       asideLabel="What to pour"
       aside={
         <>
@@ -99,8 +109,9 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
               suffix={fill.unit}
             />
           </div>
+          {found && isHeated ? <ColdStart plan={found} /> : null}
           {found ? (
-            <PourList tank={tank} oil={oil} thinner={thinner} plan={found} />
+            <PourList tank={tank} oil={oil} thinner={thinner} plan={found} judgedAtCelsius={judgedAt} />
           ) : (
             <p role="status" className="mt-3 rounded-md border-2 border-warn bg-warn-floor px-3 py-2">
               {plan && "code" in plan ? wordNoPlan(plan, limit) : ""}
@@ -138,7 +149,9 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
           </li>
         ))}
         <li>level line: your limit, {limit}</li>
-        <li>upright dashes: tonight, {low}</li>
+        <li>
+          upright dashes: {isHeated ? "hot at the pump" : "tonight"}, {low}
+        </li>
       </ul>
       {found ? (
         <MixBar plan={found} fillTo={fillTo} oilName={oil.vessel.name} onOil={setByHand} byHand={byHand !== null} />
@@ -166,4 +179,19 @@ function curvesOf(oil: VesselView, thinner: VesselView, plan: BlendPlan | null, 
       : []),
     ...(plan ? [{ name: "this mix", colour: night ? "#eef5f3" : "#10211f", width: 4, points: curve(plan.after) }] : []),
   ];
+}
+
+/** What stays in the line of a heated tank when it was not purged, at tonight's low. */
+function ColdStart({ plan }: { plan: BlendPlan }) {
+  const { settings } = useYard().view;
+  const units = useUnits();
+  const cold = mixViscosityMm2PerS(plan.after, settings.tonightLowCelsius);
+  return (
+    <p className="mt-2 text-[14px] text-ink-2">
+      Cold, at tonight's {units.celsius(settings.tonightLowCelsius)}, it is about {formatNumber(cold, 0)} mm²/s:{" "}
+      {cold <= settings.pumpLimitMm2PerS
+        ? "thin enough even for a cold start."
+        : "far too thick for a cold start. Purge the line before every stop."}
+    </p>
+  );
 }

@@ -14,6 +14,8 @@ interface Props {
   readonly oil: VesselView;
   readonly thinner: VesselView;
   readonly plan: BlendPlan;
+  /** Tonight, or hot at the pump. */
+  readonly judgedAtCelsius: number;
 }
 
 /** A pour is measured to a tenth; the thinner's up and the oil's down, so that rounding never makes it too thick. */
@@ -22,7 +24,7 @@ const tenthUp = (litres: number): number => Math.ceil(litres * 10 - HAIR) / 10;
 const tenthDown = (litres: number): number => Math.floor(litres * 10 + HAIR) / 10;
 
 /** What to pour, in order, and the button that writes it. */
-export function PourList({ tank, oil, thinner, plan }: Props) {
+export function PourList({ tank, oil, thinner, plan, judgedAtCelsius }: Props) {
   const { view } = useYard();
   const units = useUnits();
   const pours = [
@@ -72,7 +74,7 @@ export function PourList({ tank, oil, thinner, plan }: Props) {
       </ol>
       {over ? (
         <p role="status" className="mt-2 rounded-md border-2 border-stop px-3 py-2 text-stop">
-          {formatNumber(plan.nuMm2PerS, 1)} mm²/s is over your limit tonight.
+          {formatNumber(plan.nuMm2PerS, 1)} mm²/s is over your limit at {units.celsius(judgedAtCelsius)}.
         </p>
       ) : null}
       {short.map((p) => (
@@ -90,7 +92,7 @@ export function PourList({ tank, oil, thinner, plan }: Props) {
         name="blend"
         input={{
           parts: plan.after.map((p) => ({ fluid: p.fluid.id, litres: p.litres, usedFactor: p.usedFactor })),
-          celsius: view.settings.tonightLowCelsius,
+          celsius: judgedAtCelsius,
           fatLimitShare: view.settings.fatLimitShare,
         }}
         readings={thicknessWords(oil.thickness)}

@@ -1,5 +1,7 @@
-import { tanksOf } from "@/core/ledger";
+import { tanksOf, type VehicleState } from "@/core/ledger";
 import { asVehicleId, asVesselId } from "@/core/ledger/named";
+import { formatMinutes } from "@/core/units";
+import type { YardView } from "@/core/view";
 import {
   allOrSome,
   amountFields,
@@ -11,6 +13,7 @@ import {
   mostlyOf,
   mostThatFits,
   toField,
+  type Values,
   type Verb,
   vesselOf,
 } from "@/desk/form";
@@ -67,9 +70,31 @@ export const fill: Verb = {
   said: (v, view, u) => `Filled ${nameOf(view, v.text("to"))} with ${u.litres(v.number("litres"))}.`,
 };
 
+const vehicleOf = (view: YardView, v: Values): VehicleState | undefined =>
+  view.vehicles.find((s) => s.vehicle.id === v.text("vehicle"));
+
+const isMeter = (v: Values): boolean => v.text("by") === "meter";
+const knowsMeter = (view: YardView, v: Values): boolean => vehicleOf(view, v)?.hourMeter != null;
+
+/** Minutes it ran: as typed, or as its hour meter has gone on. */
+function minutesRun(view: YardView, v: Values): number {
+  if (!isMeter(v)) return v.number("minutes");
+  const before = v.maybe("before") ?? vehicleOf(view, v)?.hourMeter ?? 0;
+  return Math.max(0, v.number("meter") - before) * 60;
+}
+
+/** What it burned: by its way where that is typed and its thirst on the road is known, else by its hours. */
+function litresBurned(view: YardView, v: Values): number {
+  const vehicle = vehicleOf(view, v)?.vehicle;
+  const km = v.maybe("km");
+  if (km !== undefined && vehicle?.litresPer100Km !== undefined) return (km * vehicle.litresPer100Km) / 100;
+  return ((vehicle?.burnLitresPerHour ?? 0) * minutesRun(view, v)) / 60;
+}
+
+/** A car, a tractor or a generator with one tank: by hours, by its meter, by kilometres. */
 export const hours: Verb = {
   key: "hours",
-  alsoCalled: ["ran", "engine", "tractor"],
+  alsoCalled: ["ran", "engine", "tractor", "generator", "drove", "kilometres"],
   name: "Engine hours",
   letter: "h",
   group: "fuel",
@@ -85,22 +110,55 @@ export const hours: Verb = {
           .map((s) => ({ value: s.vehicle.id, name: s.vehicle.name })),
       first: (view) => view.vehicles.find((s) => s.vehicle.kind === "single")?.vehicle.id,
     },
-    { kind: "minutes", name: "minutes", label: "Minutes run", first: () => 60, chips: () => [30, 60, 120] },
+    {
+      kind: "choice",
+      name: "by",
+      label: "By",
+      options: () => [
+        { value: "clock", name: "Time run" },
+        { value: "meter", name: "Hour meter" },
+      ],
+      first: (view, v) => (knowsMeter(view, v) ? "meter" : "clock"),
+    },
+    {
+      kind: "minutes",
+      name: "minutes",
+      label: "It ran for",
+      first: () => 60,
+      chips: () => [30, 60, 120],
+      asked: (_, v) => !isMeter(v),
+    },
+    {
+      kind: "number",
+      name: "before",
+      label: "The meter before",
+      suffix: "h",
+      first: (view, v) => vehicleOf(view, v)?.hourMeter ?? undefined,
+      asked: (view, v) => isMeter(v) && !knowsMeter(view, v),
+    },
+    { kind: "number", name: "meter", label: "The meter now", suffix: "h", asked: (_, v) => isMeter(v) },
+    { kind: "km", name: "km", label: "Driven", optional: true },
   ],
+  wrong: (v) =>
+    isMeter(v) && v.maybe("before") !== undefined && v.number("meter") < v.number("before")
+      ? "The meter does not run backwards."
+      : undefined,
   build: (v, view) => {
-    const found = view.vehicles.find((s) => s.vehicle.id === v.text("vehicle"))?.vehicle;
-    const minutes = v.number("minutes");
-    const litres = ((found?.burnLitresPerHour ?? 0) * minutes) / 60;
+    const vehicle = vehicleOf(view, v)?.vehicle;
+    const litres = litresBurned(view, v);
     return {
       kind: "trip",
       data: {
         vehicle: asVehicleId(v.text("vehicle")),
-        minutes: { startOnDiesel: 0, onOil: minutes, purge: 0 },
-        burned: found?.kind === "single" ? [{ from: found.tank, litres }] : [],
+        minutes: { startOnDiesel: 0, onOil: minutesRun(view, v), purge: 0 },
+        burned: vehicle?.kind === "single" && litres > 0 ? [{ from: vehicle.tank, litres }] : [],
+        ...(v.maybe("km") !== undefined && { km: v.number("km") }),
+        ...(isMeter(v) && { hourMeter: v.number("meter") }),
       },
     };
   },
-  said: (v, view) => `${nameOf(view, v.text("vehicle"))} ran ${v.number("minutes")} minutes.`,
+  said: (v, view, u) =>
+    `${nameOf(view, v.text("vehicle"))} ran ${formatMinutes(minutesRun(view, v))} and burned about ${u.litres(litresBurned(view, v))}.`,
 };
 
 export const DRIVE_VERBS: readonly Verb[] = [fill, hours, addVehicle, changeVehicle];

@@ -4,7 +4,6 @@ import type { Settling, VesselView } from "@/core/readings";
 import { formatMinutes } from "@/core/units";
 import {
   dropFlow,
-  IntoChoice,
   keepFlow,
   NumberField,
   type NumberInput,
@@ -12,6 +11,7 @@ import {
   useKept,
   useNote,
   useUnits,
+  VesselChoice,
   YardLink,
 } from "@/desk";
 import { useYard } from "@/store";
@@ -95,7 +95,7 @@ export function DrawOff({ vessel: v, settling: s, celsius }: Props) {
     <>
       <DrawFigures vessel={v} settling={s} plan={plan} marginMm={marginMm} hole={pipework.kept.way === "hole"} />
       <div className="mt-2">
-        <IntoChoice targets={targets} value={chosen} onChange={setChosen} />
+        <VesselChoice label="Into" vessels={targets} value={chosen} onChange={setChosen} tells="room" />
       </div>
       {plan?.end.because === "receiver" && target ? (
         <p className="mt-2 text-[15px] text-stop">

@@ -6,6 +6,7 @@ import type { Settling, VesselView } from "@/core/readings";
 import { LogStep, NumberField, useAmount, useUnits } from "@/desk";
 import { Button, ClarityJar } from "@/ui";
 import { CLARITY } from "@/ui/words";
+import { BeyondLine } from "./BeyondLine";
 
 interface Props {
   readonly vessel: VesselView;
@@ -46,6 +47,7 @@ export function GotForm({ vessel: v, settling: s, to, lineMm, most, hanging, got
   return (
     <div className="mt-3">
       <NumberField label={units.asked("Litres you got")} of={litres} />
+      {litres.value === null ? null : <BeyondLine vessel={v} gotLitres={litres.value} lineMm={lineMm} />}
       <fieldset className="mt-2">
         <legend className="text-[14px] text-ink-2">How it came, against the light (if you looked)</legend>
         <div className="mt-1 grid grid-cols-5 gap-1">

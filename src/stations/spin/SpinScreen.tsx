@@ -9,13 +9,13 @@ import { mixOf } from "@/core/readings/vessel/mixture";
 import { centrifugeLitresPerHour, FINES_KG_PER_M3, leftAfterPasses, sigmaM2 } from "@/core/settling";
 import { formatMinutes, formatNumber } from "@/core/units";
 import {
-  IntoChoice,
   LogStep,
   NoSuchVessel,
   NumberField,
   useAmount,
   useChosenVessel,
   useUnits,
+  VesselChoice,
   VesselTabs,
   Why,
 } from "@/desk";
@@ -144,7 +144,7 @@ function PassForm({ vessel: v, hours }: { vessel: VesselView; hours: number }) {
   return (
     <>
       <h2 className="text-xl">Log a pass</h2>
-      <IntoChoice targets={targets} value={to} onChange={setTo} />
+      <VesselChoice label="Into" vessels={targets} value={to} onChange={setTo} tells="room" />
       <div className="mt-2 flex flex-col gap-2">
         <NumberField label={units.asked("Litres through")} of={litres} />
         <NumberField label="Paste in the bowl" of={paste} />

@@ -15,6 +15,8 @@ export const trip = defineKind({
   data: z.object({
     vehicle: VehicleId,
     km: Kilometres.optional(),
+    /** What the hour meter read at the end. */
+    hourMeter: z.number().min(0).max(1_000_000).optional(),
     outsideCelsius: Celsius.optional(),
     minutes: z.object({ startOnDiesel: Minutes, onOil: Minutes, purge: Minutes }),
     burned: z.array(Measured.extend({ from: VesselId })).max(4),
@@ -26,7 +28,7 @@ export const trip = defineKind({
     ...(returned ? [flow("pour", returned.from, returned.to, returned)] : []),
   ],
   speaksOf: SPEAKS_OF_NONE,
-  apply(yard, { happenedAt, data: { vehicle, burned, returned, km, forecast } }) {
+  apply(yard, { happenedAt, data: { vehicle, burned, returned, km, hourMeter, forecast } }) {
     const state = yard.vehicles.get(vehicle);
     if (!state) return { code: "unknown-vehicle", vehicle };
     const used: Contents[] = [];
@@ -48,6 +50,7 @@ export const trip = defineKind({
       km: state.km + (km ?? 0),
       trips: state.trips + 1,
       lastTripAt: happenedAt,
+      hourMeter: hourMeter ?? state.hourMeter,
       residualOilShare: forecast?.residualShare ?? null,
       ...(km !== undefined && {
         measuredKm: state.measuredKm + km,
@@ -59,6 +62,7 @@ export const trip = defineKind({
   called: {
     vehicle: "Vehicle",
     km: "Driven",
+    hourMeter: "Hour meter, h",
     outsideCelsius: "Outside",
     "minutes.startOnDiesel": "Minutes on diesel at the start",
     "minutes.onOil": "Minutes on oil",

@@ -42,6 +42,7 @@ export const vehicle = defineKind({
       km: 0,
       trips: 0,
       lastTripAt: null,
+      hourMeter: null,
       residualOilShare: null,
       measuredLitres: 0,
       measuredKm: 0,

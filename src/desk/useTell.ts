@@ -8,14 +8,26 @@ import { wordError } from "@/ui/words";
 /** Long enough to read it twice. */
 const REFUSAL_MS = 15_000;
 
+/** Why something was not written, and the field of the form that it is about, where it is about one. */
+export interface Refused {
+  readonly words: string;
+  readonly field: string | null;
+}
+
 /** Writes what happened and says so, with Undo on the message. Gives the worded reason where it was refused. */
 export function useTell(): (drafts: Draft | readonly Draft[], said: string) => Promise<string | null> {
+  const tell = useTellAt();
+  return useCallback(async (drafts, said) => (await tell(drafts, said))?.words ?? null, [tell]);
+}
+
+/** As `useTell`, for a form that can show the reason at its field. */
+export function useTellAt(): (drafts: Draft | readonly Draft[], said: string) => Promise<Refused | null> {
   const yard = useYard();
   const { undo } = useUndo();
   return useCallback(
     async (drafts, said) => {
       const written = await yard.write(drafts);
-      if (!written.ok) return wordRefusal(yard, written.error);
+      if (!written.ok) return { words: await wordRefusal(yard, written.error), field: fieldOf(written.error) };
       // Its own act, however much was logged since.
       toast(said, { duration: 8000, action: { label: "Undo", onClick: () => void undo(written.value) } });
       return null;
@@ -77,6 +89,9 @@ async function wordRefusal(yard: ReturnType<typeof useYard>, error: StoreError):
   const later: Entry | null = "entry" in error ? await yard.client.find(error.entry) : null;
   return wordError(error, yard.view, later ?? undefined);
 }
+
+/** "litres", of "data.amount.litres": fields of the forms are named as in the book. */
+const fieldOf = (error: StoreError): string | null => ("path" in error ? (error.path.split(".").at(-1) ?? null) : null);
 
 /** The words for entries come with their schemas: fetched when something is taken back, not with every page. */
 async function wordAct(yard: ReturnType<typeof useYard>, [last, ...more]: readonly Entry[]): Promise<string> {

@@ -12,6 +12,12 @@ interface Props {
 export function Frame({ brand, pipe, log, banner, children }: Props) {
   return (
     <div className="flex min-h-dvh flex-col pb-[76px] md:pb-0 print:block print:min-h-0 print:pb-0">
+      <a
+        href="#main"
+        className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:m-2 focus:rounded-md focus:bg-card focus:px-4 focus:py-3 focus:font-plate focus:text-[17px] focus:font-semibold"
+      >
+        Skip to the bench
+      </a>
       <header className="flex items-center gap-4 bg-deep px-3 py-2 text-white print:hidden md:h-[84px] md:px-5">
         <div className="md:w-[170px]">{brand}</div>
         <nav
@@ -23,7 +29,7 @@ export function Frame({ brand, pipe, log, banner, children }: Props) {
         <div className="ml-auto">{log}</div>
       </header>
       {banner}
-      <main id="main" className="flex flex-1 flex-col">
+      <main id="main" tabIndex={-1} className="flex flex-1 flex-col outline-none">
         {children}
       </main>
     </div>

@@ -1,5 +1,7 @@
 import { ContainerScreen } from "@/stations/container";
 
+export const metadata = { title: "Container" };
+
 export default function Page() {
   return <ContainerScreen />;
 }

@@ -1,5 +1,7 @@
 import { DriveScreen } from "@/stations/drive";
 
+export const metadata = { title: "Drive" };
+
 export default function Page() {
   return <DriveScreen />;
 }

@@ -1,5 +1,7 @@
 import { SettleScreen } from "@/stations/settle";
 
+export const metadata = { title: "Settle" };
+
 export default function Page() {
   return <SettleScreen />;
 }

@@ -1,5 +1,7 @@
 import { StoreScreen } from "@/stations/store";
 
+export const metadata = { title: "Store" };
+
 export default function Page() {
   return <StoreScreen />;
 }

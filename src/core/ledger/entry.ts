@@ -65,10 +65,17 @@ export function parseEntry(raw: unknown): Result<Entry, LedgerError> {
   return ok({ ...envelope.data, data: data.data } as Entry);
 }
 
+/** What is wrong with a value, in no schema's words. */
+function whyOf(issue: z.core.$ZodIssue | undefined): "too-much" | "too-little" | "missing" | "other" {
+  if (issue?.code === "too_big") return "too-much";
+  if (issue?.code === "too_small") return "too-little";
+  return issue?.code === "invalid_type" && issue.input === undefined ? "missing" : "other";
+}
+
 function invalid(under: readonly string[], error: z.ZodError): LedgerError {
   const issue = error.issues[0];
   const path = [...under, ...(issue?.path ?? [])].join(".");
-  return { code: "invalid", path, reason: issue?.message ?? "not an entry" };
+  return { code: "invalid", path, why: whyOf(issue), reason: issue?.message ?? "not an entry" };
 }
 
 /** What an entry moves. */

@@ -37,4 +37,10 @@ export type LedgerError =
   | { readonly code: "duplicate-id"; readonly id: EntryId }
   | ({ readonly code: "odd-text" } & OddText)
   | { readonly code: "newer-entry"; readonly kind: string; readonly v: number }
-  | { readonly code: "invalid"; readonly path: string; readonly reason: string };
+  | {
+      readonly code: "invalid";
+      readonly path: string;
+      readonly why: "too-much" | "too-little" | "missing" | "other";
+      /** In the schema's own words: for whoever reads a log, not for a form. */
+      readonly reason: string;
+    };

@@ -28,7 +28,8 @@ export function lift(raw: unknown, lineageOf: (kind: string) => Lineage | undefi
   let data = first;
   for (let version = v; version < lineage.version; version++) {
     const step = lineage.upcast[version];
-    if (!step) return fail({ code: "invalid", path: "v", reason: `no step from ${kind} version ${version}` });
+    if (!step)
+      return fail({ code: "invalid", why: "other", path: "v", reason: `no step from ${kind} version ${version}` });
     data = step(data);
   }
   return ok({ ...raw, v: lineage.version, data });

@@ -3,10 +3,11 @@ import { type FormEvent, useEffect, useRef, useState } from "react";
 import type { Draft } from "@/core/ledger";
 import { useYard } from "@/store";
 import { Button, Caution, TextField } from "@/ui";
+import { focusChanged } from "../focusChanged";
 import { Interlock } from "../Interlock";
 import { useClearance } from "../useClearance";
 import { useKept } from "../useKept";
-import { useTell } from "../useTell";
+import { useTellAt } from "../useTell";
 import { useUnits } from "../useUnits";
 import { useWhen } from "../useWhen";
 import { WhenField } from "../WhenField";
@@ -32,11 +33,12 @@ const NOTHING: Readonly<Record<string, string>> = {};
 export function FormView({ form: of, given, onDone, was, submit: submitLabel = "Log it", keptAs }: Props) {
   const { view, newId } = useYard();
   const units = useUnits();
-  const tell = useTell();
+  const tell = useTellAt();
   const [kept, keep, forget] = useKept(`log ${keptAs ?? "nothing"} ${JSON.stringify(given)}`, NOTHING);
   const [before] = useState(keptAs === undefined ? NOTHING : kept);
   const form = useForm(of, given, before, view, units, (touched) => keptAs !== undefined && keep(touched));
   const [refused, setRefused] = useState<string | null>(null);
+  const [atField, setAtField] = useState<{ readonly name: string; readonly words: string } | null>(null);
   const [ids] = useState(() => newIds(newId));
   const when = useWhen(was?.happenedAt);
   const [note, setNote] = useState(was?.note ?? "");
@@ -65,10 +67,13 @@ export function FormView({ form: of, given, onDone, was, submit: submitLabel = "
       refusals.length > 0 ? { ...d, despite: [...new Set([...(d.despite ?? []), ...refusals])] } : d,
     );
     const reason = await tell(open, of.said(form.values, view, units));
-    setRefused(reason);
+    const at = form.fields.find((f) => f.name === reason?.field);
+    setRefused(at ? null : (reason?.words ?? null));
+    setAtField(at && reason ? { name: at.name, words: reason.words } : null);
     if (reason !== null) return;
     forget();
     onDone(open);
+    focusChanged(open);
   };
   const show = (f: Field) => (
     <FieldView
@@ -76,8 +81,10 @@ export function FormView({ form: of, given, onDone, was, submit: submitLabel = "
       field={f}
       form={{
         ...form,
+        errors: atField ? { ...form.errors, [atField.name]: atField.words } : form.errors,
         set(name, text) {
           setRefused(null);
+          setAtField(null);
           form.set(name, text);
         },
       }}

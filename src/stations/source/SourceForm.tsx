@@ -14,13 +14,14 @@ interface Props {
   readonly source: Source;
   readonly texts: SourceTexts;
   readonly onChange: (more: Partial<SourceTexts>) => void;
+  readonly onKept: () => void;
 }
 
 const COLLECTED: readonly FluidId[] = ["canola", "soybean", "sunflower", "cottonseed", "palm", "motor-oil", "atf"];
 const APART: readonly (FluidId | "")[] = ["motor-oil", "atf"];
 
 /** Everything that is known of a source. Only its name and container are needed; the rest when it matters. */
-export function SourceForm({ source, texts: t, onChange }: Props) {
+export function SourceForm({ source, texts: t, onChange, onKept }: Props) {
   const { view } = useYard();
   const units = useUnits();
   const tell = useTell();
@@ -30,11 +31,10 @@ export function SourceForm({ source, texts: t, onChange }: Props) {
 
   const save = async (e: FormEvent): Promise<void> => {
     e.preventDefault();
-    setRefused(
-      read
-        ? await tell({ kind: "source", data: read }, `${read.name} is noted.`)
-        : "Something above is not right yet. Nothing was lost.",
-    );
+    if (!read) return setRefused("Something above is not right yet. Nothing was lost.");
+    const reason = await tell({ kind: "source", data: read }, `${read.name} is noted.`);
+    setRefused(reason);
+    if (reason === null) onKept();
   };
 
   const line = (key: keyof SourceTexts & string, label: string, suffix?: string) => (

@@ -1,9 +1,8 @@
 "use client";
 import { useSearchParams } from "next/navigation";
-import { useState } from "react";
 import type { SourceView } from "@/core/readings";
 import { mapSpot } from "@/core/readings/rounds/roundQuestion";
-import { LoggedOf, Photo, SourceWorth, useLog, useUnits, Why, YardLink } from "@/desk";
+import { LoggedOf, Photo, SourceWorth, useKept, useLog, useUnits, Why, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, FillingDrum, type MapSpot, SchematicMap } from "@/ui";
 import { accessWords, priceWords, rangeLitres, roughLitres, shortDay } from "@/ui/words";
@@ -29,10 +28,13 @@ export function SourceScreen() {
   return <OneSource key={source.source.id} source={source} />;
 }
 
+const UNTOUCHED: Partial<SourceTexts> = {};
+
 function OneSource({ source: s }: { source: SourceView }) {
   const units = useUnits();
   const log = useLog();
-  const [typed, setTyped] = useState<Partial<SourceTexts>>({});
+  const [typed, keep, forget] = useKept<Partial<SourceTexts>>(`source ${s.source.id}`, UNTOUCHED);
+  const change = (more: Partial<SourceTexts>): void => keep({ ...typed, ...more });
   const texts = { ...textsOf(s.source, units), ...typed };
   const { waiting: w } = s;
   const full = w.fullAt ? `full about ${shortDay(w.fullAt)}` : "not full for years";
@@ -46,7 +48,7 @@ function OneSource({ source: s }: { source: SourceView }) {
       aside={
         <>
           <h2 className="text-xl">What is known of it</h2>
-          <SourceForm source={s.source} texts={texts} onChange={(more) => setTyped((t) => ({ ...t, ...more }))} />
+          <SourceForm source={s.source} texts={texts} onChange={change} onKept={forget} />
         </>
       }
     >
@@ -84,7 +86,7 @@ function OneSource({ source: s }: { source: SourceView }) {
         </h2>
         <SourceWorth source={s} />
       </section>
-      <Where source={s} texts={texts} onPick={(more) => setTyped((t) => ({ ...t, ...more }))} />
+      <Where source={s} texts={texts} onPick={change} />
       <Photo
         of={{ kind: "source", id: s.source.id }}
         name={s.source.name}

@@ -69,7 +69,7 @@ export function wordError(error: StoreError, view: YardView, later?: Entry): str
     case "newer-entry":
       return "This was written by a newer release. Update, then try again.";
     case "invalid":
-      return `${fieldWords(error.path)} is not right: ${error.reason.toLowerCase()}.`;
+      return `${fieldWords(error.path)} ${WHY[error.why]}.`;
     case "not-safe":
       return error.refusals.map((r) => wordRefusal(r, view)).join(" ");
     case "not-stored":
@@ -78,6 +78,13 @@ export function wordError(error: StoreError, view: YardView, later?: Entry): str
       return "A newer release has written this yard, and this one only shows it. Update, then log it.";
   }
 }
+
+const WHY = {
+  "too-much": "is more than can be",
+  "too-little": "is less than can be",
+  missing: "is missing",
+  other: "cannot be that",
+} as const;
 
 const FIELDS: Record<string, string> = {
   litres: "The litres",

@@ -60,7 +60,7 @@ describe("every word on the screen", () => {
     { code: "duplicate-id", id: entry },
     { code: "odd-text", path: "name", character: "U+202E" },
     { code: "newer-entry", kind: "move", v: 9 },
-    { code: "invalid", path: "data.amount.litres", reason: "Too small" },
+    { code: "invalid", why: "too-much", path: "data.amount.litres", reason: "Too small" },
   ];
   it.each(errors.map((e) => [e.code, e] as const))("words the error %s", (_, error) => {
     expect(wordError(error, view)).not.toMatch(ODD);

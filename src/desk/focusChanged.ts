@@ -1,0 +1,23 @@
+import type { Draft } from "@/core/ledger";
+
+/** After the sheet has closed and given the focus back to what opened it. */
+const AFTER_MS = 80;
+
+/**
+ * Where a person looks next is what changed: the container that was filled, the thing that was made. The focus goes to
+ * it where it is drawn on this page, and stays where it is otherwise.
+ */
+export function focusChanged(drafts: readonly Draft[]): void {
+  const ids = drafts.flatMap(({ data }) =>
+    ["to", "vessel", "id", "from"].flatMap((key) => {
+      const value = (data as Readonly<Record<string, unknown>>)[key];
+      return typeof value === "string" ? [value] : [];
+    }),
+  );
+  setTimeout(() => {
+    const found = ids
+      .map((id) => document.querySelector<HTMLElement>(`[data-vessel="${CSS.escape(id)}"]`))
+      .find((el) => el !== null);
+    found?.focus();
+  }, AFTER_MS);
+}

@@ -65,8 +65,12 @@ export function parseEntry(raw: unknown): Result<Entry, LedgerError> {
   return ok({ ...envelope.data, data: data.data } as Entry);
 }
 
+type Wrong = Extract<LedgerError, { code: "invalid" }>["why"];
+
 /** What is wrong with a value, in no schema's words. */
-function whyOf(issue: z.core.$ZodIssue | undefined): "too-much" | "too-little" | "missing" | "other" {
+function whyOf(issue: z.core.$ZodIssue | undefined): Wrong {
+  // Said by this house itself, in plain words.
+  if (issue?.code === "custom") return "said";
   if (issue?.code === "too_big") return "too-much";
   if (issue?.code === "too_small") return "too-little";
   return issue?.code === "invalid_type" && issue.input === undefined ? "missing" : "other";

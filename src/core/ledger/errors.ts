@@ -40,7 +40,7 @@ export type LedgerError =
   | {
       readonly code: "invalid";
       readonly path: string;
-      readonly why: "too-much" | "too-little" | "missing" | "other";
-      /** In the schema's own words: for whoever reads a log, not for a form. */
+      readonly why: "too-much" | "too-little" | "missing" | "said" | "other";
+      /** Plain words where it was `said`; else the schema's own: for whoever reads a log, not for a form. */
       readonly reason: string;
     };

@@ -69,7 +69,7 @@ export function wordError(error: StoreError, view: YardView, later?: Entry): str
     case "newer-entry":
       return "This was written by a newer release. Update, then try again.";
     case "invalid":
-      return `${fieldWords(error.path)} ${WHY[error.why]}.`;
+      return `${fieldWords(error.path)} ${error.why === "said" ? `is not right: ${error.reason}` : WHY[error.why]}.`;
     case "not-safe":
       return error.refusals.map((r) => wordRefusal(r, view)).join(" ");
     case "not-stored":

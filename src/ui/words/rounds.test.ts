@@ -88,8 +88,8 @@ describe("words of rounds", () => {
     expect(wordError({ code: "unknown-place", place: "van" as never, entry }, view)).toMatch(/no such van/);
     expect(wordError({ code: "unknown-round", round: "r" as never, entry }, view)).toMatch(/no such round/);
     expect(wordError({ code: "round-over", round: "r" as never, entry }, view)).toMatch(/That round is over/);
-    expect(wordError({ code: "invalid", why: "too-much", path: "data.stops", reason: "a stop twice" }, view)).toBe(
-      "The list of stops is more than can be.",
+    expect(wordError({ code: "invalid", why: "said", path: "data.stops", reason: "a stop twice" }, view)).toBe(
+      "The list of stops is not right: a stop twice.",
     );
   });
   it("what to do about full sources and an open round", () => {

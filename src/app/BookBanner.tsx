@@ -3,7 +3,7 @@ import { type ReactNode, useState } from "react";
 import { useSaveCopy, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Button, buttonClass } from "@/ui";
-import { fullDay, fullMoment } from "@/ui/words";
+import { counted, fullDay, fullMoment } from "@/ui/words";
 import { wordError } from "@/ui/words/errors";
 import { clockIsWrong } from "./clockIsWrong";
 
@@ -20,15 +20,16 @@ export default function BookBanner() {
       {book.trouble ? <TroubleBanner /> : null}
       {book.repair && !isRead ? (
         <Bar>
-          The browser had lost {book.repair.putBack} entries of this yard from its database (a full disk does that).
-          They were put back from the second copy: all {book.entries} are here. <SaveButton />
+          The browser had lost {counted(book.repair.putBack, "entry", "entries")} of this yard from its database (a full
+          disk does that). They were put back from the second copy: all {book.entries} are here. <SaveButton />
           <Button onClick={() => setRead(true)}>I have read it</Button>
         </Bar>
       ) : null}
       {vanished && book.entries === 0 ? (
         <Bar>
-          This browser had {vanished.entries} entries here on {fullDay(vanished.at)}, and now it has none: both copies
-          on this disk are gone. Was its data cleared, or is this another profile? Restore your last copy from the{" "}
+          This browser had {counted(vanished.entries, "entry", "entries")} here on {fullDay(vanished.at)}, and now it
+          has none: both copies on this disk are gone. Was its data cleared, or is this another profile? Restore your
+          last copy from the{" "}
           <YardLink href="/books" className="underline">
             books
           </YardLink>
@@ -37,8 +38,8 @@ export default function BookBanner() {
       ) : null}
       {book.unreadable > 0 && book.trouble?.code !== "newer" ? (
         <Bar>
-          {book.unreadable} stored entries cannot be read by this release. They are kept as they are and left out of
-          every figure.
+          {counted(book.unreadable, "stored entry", "stored entries")} cannot be read by this release, and are kept as
+          they are and left out of every figure.
         </Bar>
       ) : null}
     </>

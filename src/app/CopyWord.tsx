@@ -2,7 +2,7 @@
 import { MS_PER_DAY } from "@/core/units";
 import { useCopyFolder, useSaveCopy } from "@/desk";
 import { useYard } from "@/store";
-import { shortDay } from "@/ui/words";
+import { counted, shortDay } from "@/ui/words";
 
 /** So much, or so long, is more than anybody would care to type again: the word stands out. */
 const MANY = 40;
@@ -39,7 +39,7 @@ export function CopyWord() {
   );
 }
 
-const entriesWord = (n: number): string => (n === 1 ? "1 entry" : `${n} entries`);
+const entriesWord = (n: number): string => counted(n, "entry", "entries");
 
 function Small({ onClick, children }: { onClick: () => void; children: React.ReactNode }) {
   return (

@@ -11,7 +11,7 @@ import { Button } from "@/ui";
 import { Frame } from "@/ui/Frame";
 import { Keys } from "@/ui/Keys";
 import { PIPE_LINK, Pipe } from "@/ui/Pipe";
-import { fullMoment } from "@/ui/words";
+import { counted, fullMoment } from "@/ui/words";
 import { CopyWord } from "./CopyWord";
 import { clockIsWrong } from "./clockIsWrong";
 
@@ -158,7 +158,8 @@ export function YardFrame({ children }: { children: ReactNode }) {
             )}
             {view.faults.length > 0 ? (
               <p role="alert" className="bg-warn-floor px-5 py-2">
-                {view.faults.length} entries do not add up and move nothing. The books list them.
+                {counted(view.faults.length, "entry does", "entries do")} not add up and{" "}
+                {view.faults.length === 1 ? "moves" : "move"} nothing. The books list them.
               </p>
             ) : null}
           </>

@@ -15,6 +15,8 @@ export interface SheetStep {
   /** What one should see or read when it is done. */
   readonly expect?: string;
   readonly minutes?: number;
+  /** The vessel or a jar of it, as it should look when the step is done; its words stand under it. */
+  readonly looks?: { readonly picture: ReactNode; readonly words: string } | undefined;
   /** The step's own button writes something; it goes on by itself. */
   readonly does?: ReactNode;
 }
@@ -35,54 +37,75 @@ export function RunSheet({ steps, run, onLeave }: Props) {
   if (!step) return null;
   const last = at === steps.length - 1;
   return (
-    <div className="mx-auto w-full max-w-[640px] flex-1 px-4 py-3">
-      <ol aria-label="Steps" className="mb-3 flex gap-1">
-        {steps.map((s, i) => (
-          <li
-            key={s.title}
-            aria-current={i === at ? "step" : undefined}
-            className={`h-2 flex-1 rounded-full ${i < at ? "bg-go" : i === at ? "bg-stop" : "bg-rule"}`}
-          >
-            <span className="sr-only">{s.title}</span>
-          </li>
-        ))}
-      </ol>
-      <p className="text-[15px] text-ink-2">
-        Step {at + 1} of {steps.length}
-      </p>
-      <h2 className="text-[30px] leading-tight">{step.title}</h2>
-      {step.caution ? (
-        <div className="mt-3">
-          <Caution>{step.caution}</Caution>
-        </div>
-      ) : null}
-      <div className="mt-3 text-[18px]">{step.body}</div>
-      {step.expect ? (
-        <p className="mt-3 text-[16px]">
-          <b>Look for: </b>
-          {step.expect}
+    <div className="mx-auto grid w-full max-w-[1240px] flex-1 gap-x-8 px-4 py-3 lg:grid-cols-[230px_minmax(0,1fr)_260px]">
+      <StepList steps={steps} at={at} />
+      <div>
+        <p className="text-[15px] text-ink-2">
+          Step {at + 1} of {steps.length}
         </p>
-      ) : null}
-      {step.minutes === undefined ? null : (
-        <Timer minutes={step.minutes} begun={begun} onBegin={() => run.begin(at, now())} />
-      )}
-      <div className="mt-5 flex flex-col gap-2">
-        {step.does ??
-          (last ? null : (
-            <Button look="go" wide onClick={() => run.go(at + 1)}>
-              Done, go on
+        <h2 className="text-[30px] leading-tight">{step.title}</h2>
+        {step.caution ? (
+          <div className="mt-3">
+            <Caution>{step.caution}</Caution>
+          </div>
+        ) : null}
+        <div className="mt-3 text-[18px]">{step.body}</div>
+        {step.expect ? (
+          <p className="mt-3 text-[16px]">
+            <b>Look for: </b>
+            {step.expect}
+          </p>
+        ) : null}
+        {step.minutes === undefined ? null : (
+          <Timer minutes={step.minutes} begun={begun} onBegin={() => run.begin(at, now())} />
+        )}
+        <div className="mt-5 flex flex-col gap-2">
+          {step.does ??
+            (last ? null : (
+              <Button look="go" wide onClick={() => run.go(at + 1)}>
+                Done, go on
+              </Button>
+            ))}
+          <div className="grid grid-cols-2 gap-2">
+            <Button disabled={at === 0} onClick={() => run.go(at - 1)}>
+              Back
             </Button>
-          ))}
-        <div className="grid grid-cols-2 gap-2">
-          <Button disabled={at === 0} onClick={() => run.go(at - 1)}>
-            Back
-          </Button>
-          <Button onClick={onLeave}>Leave, and go on later</Button>
+            <Button onClick={onLeave}>Leave, and go on later</Button>
+          </div>
         </div>
       </div>
+      {step.looks ? (
+        <figure className="flex flex-col items-center self-start rounded-md border border-rule bg-panel p-4 max-lg:mt-4">
+          {step.looks.picture}
+          <figcaption className="mt-2 text-center text-[15px]">{step.looks.words}</figcaption>
+        </figure>
+      ) : null}
     </div>
   );
 }
+
+/** The whole of it, what is done and what is to come: a row of marks on a phone, a list on a desk. */
+const StepList = ({ steps, at }: { steps: readonly SheetStep[]; at: number }) => (
+  <ol aria-label="Steps" className="mb-3 flex gap-1 lg:flex-col lg:gap-0">
+    {steps.map((s, i) => (
+      <li
+        key={s.title}
+        aria-current={i === at ? "step" : undefined}
+        className={`flex-1 lg:flex-none lg:border-l-4 lg:px-3 lg:py-2 ${i < at ? "lg:border-go" : i === at ? "lg:border-stop lg:bg-panel" : "lg:border-rule"}`}
+      >
+        <span
+          aria-hidden="true"
+          className={`block h-2 rounded-full lg:hidden ${i < at ? "bg-go" : i === at ? "bg-stop" : "bg-rule"}`}
+        />
+        <span
+          className={`max-lg:sr-only font-plate text-[17px] leading-tight ${i === at ? "font-semibold" : "font-medium text-ink-2"}`}
+        >
+          {i + 1}. {s.title}
+        </span>
+      </li>
+    ))}
+  </ol>
+);
 
 /** A timer that sounds when its time is up, also when the page was closed in between. */
 function Timer({ minutes, begun, onBegin }: { minutes: number; begun: string | null; onBegin: () => void }) {

@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import { Termed } from "./Termed";
 
 interface Props {
   readonly title: string;
@@ -16,7 +17,7 @@ export function Bench({ title, subtitle, aside, asideLabel, children }: Props) {
         <h1 id="bench-title" className="text-[27px] leading-tight">
           {title}
         </h1>
-        <p className="text-ink-2">{subtitle}</p>
+        <p className="text-ink-2">{typeof subtitle === "string" ? <Termed>{subtitle}</Termed> : subtitle}</p>
         {children}
       </section>
       <aside
@@ -33,7 +34,9 @@ export function Bench({ title, subtitle, aside, asideLabel, children }: Props) {
 export function Row({ name, value }: { name: string; value: ReactNode }) {
   return (
     <div className="flex items-baseline justify-between gap-3 border-t border-rule py-2">
-      <dt className="text-[15px]">{name}</dt>
+      <dt className="text-[15px]">
+        <Termed>{name}</Termed>
+      </dt>
       <dd className="text-right font-plate text-[17px] font-semibold">{value}</dd>
     </div>
   );

@@ -17,4 +17,5 @@ export { TextField } from "./fields/TextField";
 export { LitresBar } from "./LitresBar";
 export { StepCheck } from "./StepCheck";
 export { fileName, saveFile } from "./saveFile";
+export { Termed } from "./Termed";
 export { WhyPanel } from "./why/WhyPanel";

@@ -4,7 +4,7 @@ import { useUndo, useUnits } from "@/desk";
 import { EntryRow } from "@/desk/entries/EntryRow";
 import { useYard } from "@/store";
 import { Bench, Button, MomentField, Row, readMoment } from "@/ui";
-import { fullDay } from "@/ui/words";
+import { counted, fullDay } from "@/ui/words";
 import { CopiesBox, KeptYards } from "./CopiesBox";
 import { FileBox } from "./FileBox";
 import { useEntries } from "./useEntries";
@@ -19,7 +19,7 @@ export function BooksScreen() {
   return (
     <Bench
       title="Books"
-      subtitle={`${total} entries${view.firstAt ? ` since ${fullDay(view.firstAt)}` : ""}. Nothing is edited: a mistake is voided or corrected by a new entry.`}
+      subtitle={`${counted(total, "entry", "entries")}${view.firstAt ? ` since ${fullDay(view.firstAt)}` : ""}. Nothing is edited: a mistake is voided or corrected by a new entry.`}
       asideLabel="Balance"
       aside={
         <>

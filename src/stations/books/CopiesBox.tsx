@@ -4,7 +4,7 @@ import { toast } from "sonner";
 import { useCopyFolder, useSaveCopy } from "@/desk";
 import { useYard } from "@/store";
 import { Button } from "@/ui";
-import { fullMoment, isFileError, wordError, wordFileError } from "@/ui/words";
+import { counted, fullMoment, isFileError, wordError, wordFileError } from "@/ui/words";
 
 /** Ways out: the yard as one file, by hand or by itself into a folder. */
 export function CopiesBox() {
@@ -21,7 +21,7 @@ export function CopiesBox() {
         {name === "demo"
           ? ""
           : book.copied
-            ? `Last copied ${fullMoment(book.copied.at)}; ${book.sinceCopy} entries since.`
+            ? `Last copied ${fullMoment(book.copied.at)}; ${counted(book.sinceCopy, "entry", "entries")} since.`
             : "Never copied yet."}
       </p>
       <Button wide onClick={() => void save()}>
@@ -90,7 +90,9 @@ export function KeptYards() {
     }
     setRefused(null);
     await refresh();
-    toast(`${restored.value.entries} entries were put back. What stood here is kept in their place.`);
+    toast(
+      `${counted(restored.value.entries, "entry was", "entries were")} put back. What stood here is kept in their place.`,
+    );
   };
   return (
     <section aria-labelledby="kept-title" className="mt-4">
@@ -101,7 +103,7 @@ export function KeptYards() {
         {kept.map(({ n, at, entries: count }) => (
           <li key={n} className="flex flex-wrap items-center gap-2 border-t border-rule py-1">
             <span className="min-w-[160px] flex-1 text-[15px]">
-              {count} entries, until {fullMoment(at)}
+              {counted(count, "entry", "entries")}, until {fullMoment(at)}
             </span>
             <Button onClick={() => void putBack(n)} aria-label={`Put back the yard of ${fullMoment(at)}`}>
               Put back

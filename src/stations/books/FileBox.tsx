@@ -3,7 +3,7 @@ import { type ChangeEvent, useState } from "react";
 import { toast } from "sonner";
 import { type RestoreReport, useYard } from "@/store";
 import { Button } from "@/ui";
-import { fullDay, isFileError, wordError, wordFileError } from "@/ui/words";
+import { counted, fullDay, isFileError, wordError, wordFileError } from "@/ui/words";
 
 interface Offered extends RestoreReport {
   readonly text: string;
@@ -39,7 +39,7 @@ export function FileBox() {
       // Whoever restores a file has it.
       await client.noteCopy(restored.value.exportedAt, "file");
       await refresh();
-      toast(`Restored ${restored.value.entries} entries.`);
+      toast(`Restored ${counted(restored.value.entries, "entry", "entries")}.`);
     } else {
       const { error } = restored;
       setRefused(isFileError(error) ? `${wordFileError(error)} Nothing was changed.` : wordError(error, view));
@@ -64,7 +64,7 @@ export function FileBox() {
         {offered ? (
           <div className="mt-2 rounded-md border-2 border-warn bg-warn-floor px-3 py-2">
             <p>
-              {offered.name} holds {offered.entries} entries
+              {offered.name} holds {counted(offered.entries, "entry", "entries")}
               {offered.faults > 0 ? `, ${offered.faults} of which do not add up` : ""}
               {offered.unreadable > 0
                 ? `, ${offered.unreadable} of which this release cannot read (they are kept, and left out of every figure)`

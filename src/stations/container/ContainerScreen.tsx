@@ -4,7 +4,7 @@ import { isPetrol } from "@/core/fluids";
 import type { VesselView } from "@/core/readings";
 import { LoggedOf, StepButton, useLog, usePast, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
-import { Bench, Button, buttonClass, Row, VesselDrawing, vesselWords } from "@/ui";
+import { Bench, Button, buttonClass, Row, Termed, VesselDrawing, vesselWords } from "@/ui";
 import { batchWords, contentsWords, fullDay, lotCode, markWords, shortDay, standingDays, wordAdvice } from "@/ui/words";
 
 const DRAWN_PX = 300;
@@ -50,7 +50,9 @@ function OneContainer({ vessel: v }: { vessel: VesselView }) {
           {advice.map((words) => (
             <section key={words.title} className="mb-3 rounded-md border border-quiet bg-card px-3 py-2">
               <h2 className="text-xl">{words.title}</h2>
-              <p className="text-[14px]">{words.why}</p>
+              <p className="text-[14px]">
+                <Termed>{words.why}</Termed>
+              </p>
               <div className="mt-2 flex flex-wrap gap-2">
                 {words.steps.map((step, i) => (
                   <StepButton key={step.label} step={step} look={i === 0 ? "go" : "plain"} />
@@ -89,7 +91,10 @@ function OneContainer({ vessel: v }: { vessel: VesselView }) {
             <Row name="Standing" value={`since ${shortDay(v.stirredAt)}, ${standingDays(v.stirredAt, view.at)}`} />
           ) : null}
           {v.settling?.readyAt && !v.settling.ready ? (
-            <Row name="Clear about" value={shortDay(v.settling.readyAt)} />
+            <Row
+              name={v.settling.readyAt <= view.at ? "Clear since" : "Clear about"}
+              value={shortDay(v.settling.readyAt)}
+            />
           ) : null}
           {v.quality.dyed ? <Row name="Colour" value="some of it dyed, untaxed" /> : null}
           {v.quality.petrolSince && holdsPetrol(v) ? (

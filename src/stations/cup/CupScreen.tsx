@@ -9,7 +9,7 @@ import { formatNumber, parsePlain } from "@/core/units";
 import { LogStep, NumberField, useAmount, useNumber, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, SelectField } from "@/ui";
-import { thicknessWords } from "@/ui/words";
+import { counted, thicknessWords } from "@/ui/words";
 import { Calibrate } from "./Calibrate";
 import { Stopwatch } from "./Stopwatch";
 
@@ -111,7 +111,7 @@ function TimeLot({ cup, lot }: { cup: Cup; lot: VesselView }) {
             calibration: cup.readings.map((r): [number, number] => [r.nuMm2PerS, r.seconds]),
             seconds: seconds.value,
           }}
-          readings={`${cup.readings.length} calibrations of ${cup.name}.`}
+          readings={`${counted(cup.readings.length, "calibration")} of ${cup.name}.`}
         />
       ) : null}
     </>

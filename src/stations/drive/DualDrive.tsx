@@ -6,6 +6,7 @@ import { formatMinutes } from "@/core/units";
 import { useLog, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button } from "@/ui";
+import { counted } from "@/ui/words";
 import { LoopDrawing, type Phase, RETURN_WORDS } from "./LoopDrawing";
 import { TripForm } from "./TripForm";
 import { type Ride, type RideStep, rideMinutes, stepOf, useRide } from "./useRide";
@@ -60,7 +61,7 @@ export function DualDrive({ state, vehicle, tabs }: Props) {
   return (
     <Bench
       title={`${vehicle.name}${step === "idle" || step === "done" ? "" : `: ${step === "oil" ? "running on oil" : step === "purge" ? "purging" : "warming on diesel"}`}`}
-      subtitle={`${state.trips} trips, ${units.km(state.km)}. On oil the return ${RETURN_WORDS[arrangementOf(vehicle.returnTo).returnsTo]}.`}
+      subtitle={`${counted(state.trips, "trip")}, ${units.km(state.km)}. On oil the return ${RETURN_WORDS[arrangementOf(vehicle.returnTo).returnsTo]}.`}
       asideLabel="Trip"
       aside={
         <>

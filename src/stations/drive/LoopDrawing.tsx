@@ -2,9 +2,10 @@
 import { type Arrangement, arrangementOf } from "@/core/driving";
 import type { Vehicle } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
-import { useUnits } from "@/desk";
+import { useNarrow, useUnits } from "@/desk";
 import { FILLS } from "@/ui/drawing/fills";
 import { contentsWords } from "@/ui/words";
+import { LYING, STANDING } from "./loopLayout";
 
 export type Phase = "diesel" | "oil" | "purge";
 
@@ -33,13 +34,6 @@ const RETURN_SHORT: Readonly<Record<ReturnsTo, string>> = {
   "oil-tank": "oil tank",
   "diesel-tank": "diesel tank",
 };
-/** How its pipe is drawn, from the valve on. */
-const RETURN_PIPE: Readonly<Record<ReturnsTo, string>> = {
-  engine: "M520 70V225",
-  "oil-tank": "M520 70V290H180",
-  "diesel-tank": "M500 50H140V70",
-};
-
 /** The fuel loop: two tanks, the supply valve, filter, exchanger, pump, and where the return goes. Valves rest on diesel. */
 export function LoopDrawing({ vehicle, diesel, oil, phase }: Props) {
   const units = useUnits();
@@ -50,44 +44,37 @@ export function LoopDrawing({ vehicle, diesel, oil, phase }: Props) {
   const { returnsTo } = arrangementOf(vehicle.returnTo);
   const turned = phase !== "diesel";
   const ends = turned ? returnsTo : "diesel-tank";
+  const l = useNarrow() ? STANDING : LYING;
+  const inTank = (v: VesselView): readonly [string, string] => [
+    `${units.litres(v.litres)} of ${units.litres(v.capacityLitres)}`,
+    contentsWords(v.components),
+  ];
   return (
     <svg
       role="img"
       aria-label={`${vehicle.name}: ${WORDS[phase]}. Diesel tank ${units.litres(diesel.litres)}, oil tank ${units.litres(oil.litres)}. The return ${RETURN_WORDS[ends]}.`}
-      viewBox="0 0 840 420"
-      className="mt-2 h-auto w-full max-w-[860px]"
+      viewBox={`0 0 ${l.box[0]} ${l.box[1]}`}
+      className="mt-2 h-auto w-full"
+      style={{ maxWidth: l.box[0] * 1.05 }}
     >
-      <Tube d="M205 110H330V205" colour={onOil ? "var(--rule)" : dieselColour} />
-      <Tube d="M205 330H300V245H330" colour={onOil ? oilColour : "var(--rule)"} />
-      <Tube d="M350 225H700V160" colour={line} />
-      <Tube d="M700 100V50H540" colour={line} />
-      <Tube d={RETURN_PIPE["diesel-tank"]} colour={ends === "diesel-tank" ? line : "var(--rule)"} />
+      <Tube d={l.pipes.diesel} colour={onOil ? "var(--rule)" : dieselColour} />
+      <Tube d={l.pipes.oil} colour={onOil ? oilColour : "var(--rule)"} />
+      <Tube d={l.pipes.supplied} colour={line} />
+      <Tube d={l.pipes.back} colour={line} />
+      <Tube d={l.pipes.returns["diesel-tank"]} colour={ends === "diesel-tank" ? line : "var(--rule)"} />
       {returnsTo === "diesel-tank" ? null : (
-        <Tube d={RETURN_PIPE[returnsTo]} colour={ends === returnsTo ? line : "var(--rule)"} />
+        <Tube d={l.pipes.returns[returnsTo]} colour={ends === returnsTo ? line : "var(--rule)"} />
       )}
-      <Tank
-        x={75}
-        y={70}
-        view={diesel}
-        name={diesel.vessel.name}
-        words={`${units.litres(diesel.litres)} of ${units.litres(diesel.capacityLitres)}, ${contentsWords(diesel.components)}`}
-      />
-      <Tank
-        x={75}
-        y={270}
-        view={oil}
-        name={oil.vessel.name}
-        words={`${units.litres(oil.litres)} of ${units.litres(oil.capacityLitres)}, ${contentsWords(oil.components)}`}
-      />
-      <Valve x={335} y={225} turned={onOil} name="Supply" words={onOil ? "on oil" : "on diesel"} />
-      <Valve x={520} y={50} turned={ends !== "diesel-tank"} name="Return" words={RETURN_SHORT[ends]} />
-      <Box x={432} y={200} width={78} name="Filter" />
-      <Box x={565} y={200} name="Exchanger" />
+      <Tank {...l.diesel} view={diesel} name={diesel.vessel.name} words={inTank(diesel)} />
+      <Tank {...l.oil} view={oil} name={oil.vessel.name} words={inTank(oil)} />
+      <Valve {...l.supply} turned={onOil} name="Supply" said={onOil ? "on oil" : "on diesel"} />
+      <Valve {...l.back} turned={ends !== "diesel-tank"} name="Return" said={RETURN_SHORT[ends]} />
+      <Box {...l.filter} width={78} name="Filter" />
+      <Box {...l.exchanger} name="Exchanger" />
       <Box
-        x={640}
-        y={98}
+        {...l.pump}
         name="Injection pump"
-        words={`burns ${vehicle.burnLitresPerHour} L/h`}
+        words={`burns ${units.litres(vehicle.burnLitresPerHour)}/h`}
         width={130}
         height={64}
       />
@@ -104,7 +91,15 @@ function Tube({ d, colour }: { d: string; colour: string }) {
   );
 }
 
-function Tank({ x, y, view, name, words }: { x: number; y: number; view: VesselView; name: string; words: string }) {
+interface TankProps {
+  readonly x: number;
+  readonly y: number;
+  readonly view: VesselView;
+  readonly name: string;
+  readonly words: readonly string[];
+}
+
+function Tank({ x, y, view, name, words }: TankProps) {
   const share = Math.min(1, view.litres / view.capacityLitres);
   const main = view.components[0]?.component ?? "diesel";
   return (
@@ -125,14 +120,25 @@ function Tank({ x, y, view, name, words }: { x: number; y: number; view: VesselV
       <text x={x} y={y + 106} className="fill-ink font-plate text-[17px] font-semibold">
         {name}
       </text>
-      <text x={x} y={y + 124} className="fill-ink-2 text-[14px]">
-        {words}
-      </text>
+      {words.map((line, i) => (
+        <text key={line} x={x} y={y + 123 + 16 * i} className="fill-ink-2 font-plate text-[15px]">
+          {line}
+        </text>
+      ))}
     </g>
   );
 }
 
-function Valve({ x, y, turned, name, words }: { x: number; y: number; turned: boolean; name: string; words: string }) {
+interface ValveProps {
+  readonly x: number;
+  readonly y: number;
+  readonly words: { readonly x: number; readonly y: number; readonly anchor: "start" | "middle" | "end" };
+  readonly turned: boolean;
+  readonly name: string;
+  readonly said: string;
+}
+
+function Valve({ x, y, words, turned, name, said }: ValveProps) {
   return (
     <g>
       <circle cx={x} cy={y} r="27" className="fill-card stroke-ink" strokeWidth="3" />
@@ -142,11 +148,11 @@ function Valve({ x, y, turned, name, words }: { x: number; y: number; turned: bo
         className="stroke-ink"
         strokeWidth="10"
       />
-      <text x={x + 32} y={y - 22} className="fill-ink font-plate text-[16px] font-semibold">
+      <text x={words.x} y={words.y} textAnchor={words.anchor} className="fill-ink font-plate text-[16px] font-semibold">
         {name}
       </text>
-      <text x={x + 34} y={y + 33} className="fill-ink-2 text-[13px]">
-        {words}
+      <text x={words.x} y={words.y + 16} textAnchor={words.anchor} className="fill-ink-2 font-plate text-[15px]">
+        {said}
       </text>
     </g>
   );

@@ -5,6 +5,7 @@ import type { VesselView } from "@/core/readings";
 import { FINING_MOST_CELSIUS, finingDoses } from "@/core/settling";
 import { formatNumber, parsePlain } from "@/core/units";
 import {
+  AsItShouldLook,
   LogStep,
   NoSuchVessel,
   NumberField,
@@ -33,6 +34,8 @@ export function FiningScreen() {
 /** Oil is stirred in warm, below the boil-over, where gelatine stays dissolved. */
 const STIR_CELSIUS = 45;
 const DISSOLVE_MINUTES = 20;
+/** Water, gelatine and what they hold, of all that is in it. */
+const CAKE_SHARE = 0.15;
 const STIR_MINUTES = 10;
 
 function Sheet({ vessel: v }: { vessel: VesselView }) {
@@ -48,6 +51,12 @@ function Sheet({ vessel: v }: { vessel: VesselView }) {
     run.forget();
     back();
   };
+  const cakeMm = v.surfaceMm * CAKE_SHARE;
+  const standing = v.settling?.ready ? 1 : 0.3;
+  const looks = (words: string, cleared: number, cake = 0, litres = v.litres): SheetStep["looks"] => ({
+    words,
+    picture: <AsItShouldLook vessel={v} words={words} cleared={cleared} cakeMm={cake} litres={litres} />,
+  });
   const steps: SheetStep[] = [
     {
       title: `Weigh out for ${units.litres(v.litres)}`,
@@ -70,6 +79,7 @@ function Sheet({ vessel: v }: { vessel: VesselView }) {
         </p>
       ),
       expect: "clear water, no lumps",
+      looks: looks("The lot, as it stands while the gelatine swells", standing),
       minutes: DISSOLVE_MINUTES,
     },
     {
@@ -86,6 +96,7 @@ function Sheet({ vessel: v }: { vessel: VesselView }) {
       title: "Stir it in",
       body: <p>Heater off. Pour in a thin stream, stirring slowly from the bottom, and stir on until it is even.</p>,
       caution: "Goggles, gloves, sleeves. If it foams, stop pouring and let it calm down.",
+      looks: looks("Even from top to bottom, cloudy, no foam", 0),
       minutes: STIR_MINUTES,
       does: <Stirred vessel={v} waterLitres={dose.waterLitres} gelatineG={dose.gelatineG} onDone={() => run.go(4)} />,
     },
@@ -93,6 +104,7 @@ function Sheet({ vessel: v }: { vessel: VesselView }) {
       title: "Rest until it has set",
       body: <p>Leave it alone, lid on. It clears from the top as the gelatine sinks and takes the dirt with it.</p>,
       expect: "bright oil above, a cake that holds its shape below",
+      looks: looks("Bright oil, and the cake at the bottom", 1, cakeMm),
       minutes: recipe.restHours * 60,
     },
     {
@@ -104,6 +116,7 @@ function Sheet({ vessel: v }: { vessel: VesselView }) {
         </p>
       ),
       expect: "nothing of the cake in the hose",
+      looks: looks("Only the cake is left", 1, cakeMm, v.litres * CAKE_SHARE),
       does: (
         <Button look="go" wide onClick={finish}>
           To the draw-off

@@ -4,7 +4,7 @@ import { formatNumber } from "@/core/units";
 import { YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Row } from "@/ui";
-import { fullDay } from "@/ui/words";
+import { counted, fullDay } from "@/ui/words";
 
 interface Room {
   readonly usedMb: number;
@@ -60,7 +60,9 @@ export function HomeMarks() {
         <Row name="Entries" value={String(book.entries)} />
         <Row
           name="Last copied"
-          value={book.copied ? `${fullDay(book.copied.at)}, ${book.sinceCopy} entries since` : "never"}
+          value={
+            book.copied ? `${fullDay(book.copied.at)}, ${counted(book.sinceCopy, "entry", "entries")} since` : "never"
+          }
         />
         <Row
           name="Second copy beside the database"

@@ -5,7 +5,7 @@ import { mapSpot } from "@/core/readings/rounds/roundQuestion";
 import { LoggedOf, Photo, SourceWorth, useKept, useLog, useUnits, Why, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, FillingDrum, type MapSpot, SchematicMap } from "@/ui";
-import { accessWords, priceWords, rangeLitres, roughLitres, shortDay } from "@/ui/words";
+import { accessWords, counted, priceWords, rangeLitres, roughLitres, shortDay } from "@/ui/words";
 import { History } from "./History";
 import { SourceForm } from "./SourceForm";
 import { type SourceTexts, textsOf } from "./sourceForm";
@@ -154,7 +154,7 @@ function Where({ source, texts, onPick }: WhereProps) {
         points={points}
         route={[]}
         kilometres={(km) => units.km(km)}
-        label={`Map of ${points.length} sources round home; ${here ? `${source.source.name} lies ${units.km(here.eastKm)} east and ${units.km(here.northKm)} north` : `${source.source.name} is not on it yet`}`}
+        label={`Map of ${counted(points.length, "source")} round home; ${here ? `${source.source.name} lies ${units.km(here.eastKm)} east and ${units.km(here.northKm)} north` : `${source.source.name} is not on it yet`}`}
         onPick={(spot) =>
           onPick({ where: "map", eastKm: units.distance.text(spot.eastKm), northKm: units.distance.text(spot.northKm) })
         }

@@ -4,6 +4,7 @@ import type { Draft } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
 import { formatMinutes, formatNumber, parsePlain } from "@/core/units";
 import {
+  AsItShouldLook,
   Interlock,
   isRefused,
   LogStep,
@@ -50,6 +51,10 @@ function Sheet({ vessel: v }: { vessel: VesselView }) {
   const heat = bench?.heated;
   const target = units.celsius(view.settings.warmToCelsius);
   const fat = v.layers.find((l) => l.kind === "fat");
+  const looks = (words: string, cleared: number): SheetStep["looks"] => ({
+    words,
+    picture: <AsItShouldLook vessel={v} words={words} cleared={cleared} />,
+  });
   const steps: SheetStep[] = [
     {
       title: `Warm ${units.litres(v.litres)} to ${target}`,
@@ -77,11 +82,13 @@ function Sheet({ vessel: v }: { vessel: VesselView }) {
       caution:
         "Water under hot oil boils over. Never over 95 °C in an open vessel, never with petrol in it, never unwatched.",
       ...(heat && { minutes: Math.ceil(heat.heaterHours * 60) }),
+      looks: looks("Going round while it is heated: even, nothing clears yet", 0),
       expect: `${target} in the middle`,
     },
     {
       title: "Heater off",
       body: <p>While the heater runs the oil goes round and nothing small falls. Its clock starts when it is off.</p>,
+      looks: looks("As it clears over the next days, from the top down", 0.6),
       does: (
         <HeaterOff
           vessel={v}

@@ -4,7 +4,7 @@ import { enteredLitres } from "@/core/ledger/accounts";
 import { MS_PER_DAY } from "@/core/units";
 import { StepButton, useLog, YardLink } from "@/desk";
 import { useYard } from "@/store";
-import { Button, buttonClass } from "@/ui";
+import { Button, buttonClass, Termed } from "@/ui";
 import { due, wordAdvice } from "@/ui/words";
 
 /** On a phone the first few stand above the drawing; the rest are one press away. */
@@ -39,7 +39,9 @@ export function NextUp() {
               </p>
               <div>
                 <h3 className="text-[16px] leading-tight">{words.title}</h3>
-                <p className="text-[14px] text-ink-2">{words.why}</p>
+                <p className="text-[14px] text-ink-2">
+                  <Termed>{words.why}</Termed>
+                </p>
                 <div className="mt-1.5 flex flex-wrap gap-2">
                   {words.steps.map((step, i) => (
                     <StepButton

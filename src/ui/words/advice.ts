@@ -183,7 +183,7 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
     case "diesel-tainted":
       return {
         title: `Oil in the diesel: ${nameOf(view, a.vehicle)}`,
-        why: `${percent(a.oilShare)} of it is waste oil. A return valve was left on the wrong side. Fill up with diesel and check the valve.`,
+        why: `${percent(a.oilShare)} of it is waste oil. How it got in was not seen: a return on the wrong side or a valve that leaks does it. Fill up with diesel, and look at the valves.`,
         short: `${percent(a.oilShare)} oil in it`,
         steps: [{ label: "Fill with diesel", href: `/drive?vehicle=${a.vehicle}` }],
       };
@@ -204,7 +204,7 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
     case "slow-bag":
       return {
         title: `${nameOf(view, a.bag)} bag is choking`,
-        why: `The last run took ${formatNumber(a.timesSlower, 1)} times the minutes a litre of the ${a.runs - 1} before. A full settler, a bottom layer drawn in, or cold oil.`,
+        why: `The last run took ${formatNumber(a.timesSlower, 1)} times the minutes a litre of the ${a.runs - 1} before. That may be a full settler, a bottom layer drawn in, or cold oil.`,
         short: "Choking",
         steps: [{ label: "Look at the bags", href: "/filter" }],
       };
@@ -218,7 +218,9 @@ function drawOff(a: Extract<Advice, { code: "draw-off" }>, name: string, view: Y
     title: ready ? `Draw off ${name}` : `${name} clears about ${shortDay(a.dueAt)}`,
     why: ready
       ? `About ${u.litres(a.litres)} are clear above ${u.mm(a.aboveMm)}. Stop at the first cloudiness.`
-      : `${a.slowest[0]?.toUpperCase()}${a.slowest.slice(1)} fall slowest${range}.`,
+      : a.slowest === "gelatine"
+        ? `Its gelatine is still sinking${range}.`
+        : `${a.slowest[0]?.toUpperCase()}${a.slowest.slice(1)} fall slowest${range}.`,
     short: ready ? `Draw off ${u.litres(a.litres)}` : `Clears ${shortDay(a.dueAt)}`,
     steps: [
       { label: ready ? "Draw off" : "Look inside", href: `/settle?vessel=${a.vessel}` },

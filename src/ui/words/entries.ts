@@ -2,6 +2,7 @@ import { componentName } from "@/core/fluids";
 import { type Entry, fieldsOf, kindOf, type MeasuredOrAll, PAN_WORDS } from "@/core/ledger";
 import { formatMinutes, formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
+import { counted } from "./counted";
 import { wordField } from "./fields";
 import { nameOf, OUTCOME_WORDS } from "./names";
 import { clarityWord } from "./settling";
@@ -24,7 +25,7 @@ export function wordEntry(e: Entry, view: YardView): string {
     "all" in a ? "all of it" : `${u.litres(a.litres)}${a.celsius === undefined ? "" : ` at ${u.celsius(a.celsius)}`}`;
   switch (e.kind) {
     case "settings":
-      return `changed ${Object.keys(e.data).length} of the yard's marks`;
+      return `changed ${counted(Object.keys(e.data).length, "mark")}`;
     case "vessel":
     case "source":
     case "bag":
@@ -85,7 +86,7 @@ export function wordEntry(e: Entry, view: YardView): string {
     case "clean-out":
       return `${amount(e.data.amount)} off the bottom of ${v(e.data.vessel)} into ${v(e.data.to)}`;
     case "cup":
-      return `${e.data.name}, ${e.data.readings.length} readings`;
+      return `${e.data.name}, ${counted(e.data.readings.length, "reading")}`;
     case "cup-test":
       return `${v(e.data.vessel)}: ${formatNumber(e.data.seconds, 1)} s at ${u.celsius(e.data.celsius)}`;
     case "filter-run":

@@ -1,5 +1,6 @@
 export { type Step, wordAdvice } from "./advice";
 export { ROOM_NAMES, wordCalculationError } from "./calculations";
+export { counted } from "./counted";
 export { isFileError, wordError, wordFileError } from "./errors";
 export { wordFigure, wordFigures } from "./figures";
 export { isFitness, wordRefusal } from "./fitness";

@@ -116,7 +116,8 @@ export const unitsOf = (settings: Settings): Units => {
     oneLitre: volumeUnit === "l" ? "litre" : "gallon",
     oneKm: distanceUnit === "km" ? "kilometre" : "mile",
     asked: (label) => (volumeUnit === "l" ? label : label.replace(/^Litres/, "Gallons")),
-    litres: (l) => formatLitres(l, volumeUnit),
+    // Under this nobody could measure it: it is nothing, not "0.02 L".
+    litres: (l) => formatLitres(Math.abs(l) < LEAST_LITRES ? 0 : l, volumeUnit),
     mm: (mm) => formatMillimetres(mm, lengthUnit),
     km: (km) => formatKilometres(km, distanceUnit),
     kg: (kg) => formatKilograms(kg, massUnit),
@@ -130,6 +131,9 @@ export const unitsOf = (settings: Settings): Units => {
     money: (amount) => `${amount < -0.005 ? "−" : ""}${currencySign(currency)}${formatNumber(Math.abs(amount), 2)}`,
   };
 };
+
+/** What clings to a wall. */
+const LEAST_LITRES = 0.05;
 
 /** From here on people think in hours. */
 const A_LONG_TIME_MIN = 90;

@@ -47,7 +47,7 @@ function tooThick(reading: YardReading): Advice[] {
   });
 }
 
-/** Waste oil where only diesel should be: a return valve was left on the wrong side. */
+/** Waste oil where only diesel should be. */
 function taintedDiesel(reading: YardReading): Advice[] {
   return reading.vehicles.flatMap(({ vehicle }): Advice[] => {
     if (vehicle.kind !== "dual") return [];

@@ -44,7 +44,7 @@ describe("a run sheet", () => {
     expect(screen.getByText("It is hot.", { exact: false })).toBeDefined();
     expect(screen.getByText("a skin", { exact: false })).toBeDefined();
     expect(screen.getByRole("list", { name: "Steps" }).querySelector('[aria-current="step"]')?.textContent).toBe(
-      "Rest",
+      "2. Rest",
     );
     press("Back");
     expect(screen.getByRole("heading", { name: "Weigh" })).toBeDefined();

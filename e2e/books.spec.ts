@@ -77,7 +77,7 @@ test("overdraw, negative and future entries are refused at the form, and nothing
   await expect(page.getByText(/Ready is .* short of that/)).toBeVisible();
   await expect(page.getByLabel("Litres", { exact: true })).toHaveValue("900");
   await page.getByLabel("Litres", { exact: true }).fill("4 gal");
-  await page.getByText("Earlier than now").click();
+  await page.getByRole("button", { name: "Earlier", exact: true }).click();
   await page.getByLabel("When it happened").fill("2026-12-01T08:00");
   await page.getByRole("button", { name: "Log it" }).click();
   await expect(page.getByText(/has not come yet/)).toBeVisible();
@@ -86,6 +86,8 @@ test("overdraw, negative and future entries are refused at the form, and nothing
   await expect(page.getByText("Filled Flatbed oil with 15.1 L.")).toBeVisible();
   await expect.poll(() => litresIn(page, "Ready")).toBeCloseTo(before - 15.1, 0);
 });
+
+const many = (n: number): string => `${n.toLocaleString("en-GB")} entries`;
 
 test("export, break, restore", async ({ page }) => {
   await openDemo(page, "/books");
@@ -108,14 +110,14 @@ test("export, break, restore", async ({ page }) => {
     await choose("bad.json", content);
     await expect(page.getByRole("alert").filter({ hasText: words })).toContainText("Nothing was changed.");
   }
-  await expect(page.getByText(`${entries} entries since`)).toBeVisible();
+  await expect(page.getByText(`${many(entries)} since`)).toBeVisible();
 
   await page.keyboard.press("l");
   await page.getByRole("button", { name: "Temperature" }).click();
   await page.getByRole("button", { name: "Log it" }).click();
-  await expect(page.getByText(`${entries + 1} entries since`)).toBeVisible();
+  await expect(page.getByText(`${many(entries + 1)} since`)).toBeVisible();
   await choose("good.json", text);
-  await expect(page.getByText(`good.json holds ${entries} entries`)).toBeVisible();
+  await expect(page.getByText(`good.json holds ${many(entries)}`)).toBeVisible();
   await page.getByRole("button", { name: "Replace this yard" }).click();
-  await expect(page.getByText(`${entries} entries since`)).toBeVisible();
+  await expect(page.getByText(`${many(entries)} since`)).toBeVisible();
 });

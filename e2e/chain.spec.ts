@@ -124,7 +124,7 @@ async function kitchenToKilometre(page: Page, barehands: Hands, openLog: () => P
     await expect(page.getByRole("heading", { level: 1, name: "Filter line" })).toBeVisible();
     expect(await litresIn(page, "Feed tub")).toBeCloseTo(before.feed + 60, 0);
     await hands.type(page, "Litres", "60");
-    await hands.type(page, "Minutes", "85");
+    await hands.type(page, "It took", "85");
     await hands.type(page, "Lost", "0.7");
     await hands.press(page, "button", "Log the run");
     await said(page, "Ran 60 L through 2 bags.");

@@ -31,15 +31,16 @@ test("an empty yard asks for one container and one pickup", async ({ page }) => 
   await page.clock.setFixedTime(NOW);
   await page.goto("/");
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Your yard is empty");
+  await page.getByRole("button", { name: /^It is empty/ }).click();
   await page.getByRole("button", { name: "Put it in the book" }).click();
   await expect(page.getByText("Say who the oil is from.")).toBeVisible();
   await page.getByLabel("Who is it from?").fill("Plover cafe");
   await page.getByLabel("How much?").fill("25");
   await page.getByRole("button", { name: "Put it in the book" }).click();
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("The yard, Tuesday 24 November");
-  await expect(page.getByRole("img", { name: /^My drum: 25 L of 218 L/ })).toBeVisible();
+  await expect(page.getByRole("img", { name: /^Drum: 25 L of 218 L/ })).toBeVisible();
   await page.reload();
-  await expect(page.getByRole("img", { name: /^My drum: 25 L of 218 L/ })).toBeVisible();
+  await expect(page.getByRole("img", { name: /^Drum: 25 L of 218 L/ })).toBeVisible();
   await page.keyboard.press("l");
   await page.getByRole("button", { name: "Add a container" }).click();
   await page.getByLabel("Its name").fill("Drum 2");

@@ -265,7 +265,7 @@ test("a fresh source takes a name and a container; the rest when it matters, bad
   await page.getByLabel("How many of them").fill("2.5");
   await page.getByRole("button", { name: "Keep it" }).click();
   for (const words of [
-    "Between nothing and 100 a litre.",
+    "Between nothing and 100.",
     "Off the world: latitude runs from −90 to 90.",
     "It closes before it opens.",
     "A whole number.",

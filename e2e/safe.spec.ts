@@ -95,6 +95,7 @@ test("no room: every way of writing is refused with a word, nothing changes, and
   // A first day that cannot be written is not lost: what was typed stands there, and goes in once there is room.
   const firstDay = await page.context().newPage();
   await firstDay.goto("/");
+  await firstDay.getByRole("button", { name: /^It is empty/ }).click();
   await firstDay.getByLabel("Who is it from?").fill("Ropewalk canteen");
   await firstDay.getByRole("button", { name: "Put it in the book" }).click();
   await expect(firstDay.getByText(/could not be kept on this disk/)).toBeVisible();
@@ -225,7 +226,7 @@ test("copies: the word in sight, a folder that is filled by itself, a restore th
 
   await page.getByLabel("Restore from a file").setInputFiles(path);
   await page.getByRole("button", { name: "Replace this yard" }).click();
-  await expect(page.getByText("Restored 1 entries.")).toBeVisible();
+  await expect(page.getByText("Restored 1 entry.")).toBeVisible();
   await page.getByRole("button", { name: /^Put back the yard of/ }).click();
   await expect(page.getByText(/^2 entries were put back/)).toBeVisible();
 });

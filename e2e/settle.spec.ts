@@ -149,7 +149,7 @@ test("odd readings are said plainly, and kept or dropped as one decides", async 
   await page.getByRole("dialog").getByRole("button", { name: /^Dip/ }).click();
   await page.getByRole("radio", { name: /^Drum 5/ }).click();
   await page.getByLabel("Fat line, mm from the bottom (if you know)").fill("40");
-  await page.getByText("Earlier than now, read warm, or a note").click();
+  await page.getByRole("button", { name: "Earlier", exact: true }).click();
   await page.getByLabel("When it happened").fill("2026-11-11T09:00");
   await expect(page.getByText(/was empty then: it had not been filled yet/)).toBeVisible();
 });

@@ -41,7 +41,7 @@ export function VesselColumn({ vessel: v, pxPerMm, isDense = false, isNext = fal
       <div
         ref={drag?.ref}
         {...drag?.listeners}
-        className={`touch-manipulation px-1 ${drag?.listeners ? "cursor-grab" : ""} ${drag?.over ? "rounded outline-3 outline-go" : ""}`}
+        className={`-mx-2 touch-manipulation ${drag?.listeners ? "cursor-grab" : ""} ${drag?.over ? "rounded outline-3 outline-go" : ""}`}
       >
         <VesselDrawing view={v} pxPerMm={pxPerMm} label={vesselWords(v, units)} />
       </div>

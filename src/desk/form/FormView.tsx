@@ -58,7 +58,8 @@ export function FormView({ form: of, given, onDone, was, submit: submitLabel = "
     e.preventDefault();
     if (!written) {
       form.showAll();
-      setRefused(wrong ?? "Something above is still open.");
+      // What is wrong with the time stands at its field.
+      setRefused((when.wrong === undefined ? wrong : undefined) ?? "Something above is still open.");
       requestAnimationFrame(() => here.current?.querySelector<HTMLElement>(FIRST_WRONG)?.focus());
       return;
     }

@@ -54,7 +54,7 @@ const COUNTRIES: readonly { name: string; detail: string; data: Partial<Settings
 ];
 
 /** A new yard asks whether anything stands there yet, and in which units; all else is asked when it matters. */
-export function Welcome() {
+export default function Welcome() {
   const { view } = useYard();
   const note = useNote();
   const [begun, setBegun] = useState(false);

@@ -1,4 +1,5 @@
 "use client";
+import dynamic from "next/dynamic";
 import { enteredLitres } from "@/core/ledger/accounts";
 import type { YardView } from "@/core/view";
 import { useUnits } from "@/desk";
@@ -7,7 +8,9 @@ import { LitresBar } from "@/ui";
 import { dayName, fullDay } from "@/ui/words";
 import { Floor } from "./Floor";
 import { NextUp } from "./NextUp";
-import { Welcome } from "./Welcome";
+
+/** Met once: it comes by itself, not with every look at the yard. */
+const Welcome = dynamic(() => import("./Welcome"), { ssr: false });
 
 /** Whatever was added first, by whichever way, counts: from then on it is a yard. */
 const nothingIn = (view: YardView): boolean =>

@@ -66,11 +66,11 @@ export function SchematicMap({ homeName, points, route, label, onPick, kilometre
           strokeWidth={1}
         />
       ))}
-      <text x={x(0) + step * frame.pxPerKm + 3} y={y(0) - 3} className="fill-ink-2 font-plate text-[13px]">
+      <text x={x(0) + step * frame.pxPerKm + 3} y={y(0) - 3} className="fill-ink-2 font-plate text-[15px]">
         {kilometres(step)}
       </text>
       <path d={`M${WIDTH - 24} 42V16m-6 9l6 -9l6 9`} fill="none" className="stroke-ink-2" strokeWidth={2} />
-      <text x={WIDTH - 24} y={58} textAnchor="middle" className="fill-ink-2 font-plate text-[14px]">
+      <text x={WIDTH - 24} y={58} textAnchor="middle" className="fill-ink-2 font-plate text-[15px]">
         N
       </text>
       {route.length > 1 ? (

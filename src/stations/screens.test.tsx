@@ -67,8 +67,7 @@ describe("every screen", () => {
   it.each(SCREENS)("%s draws a yard with nothing in it, and offers a way on", async (_, make) => {
     await session().seed([], true);
     const { container } = show(make());
-    await act(async () => undefined);
-    expect(screen.getByRole("heading", { level: 1 })).toBeDefined();
+    expect(await screen.findByRole("heading", { level: 1 })).toBeDefined();
     expect(screen.getAllByRole("button").length + screen.queryAllByRole("link").length).toBeGreaterThan(0);
     expect(container.textContent).not.toMatch(/undefined|NaN|\[object|Infinity/);
   });

@@ -137,7 +137,8 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
         limitMm2PerS={settings.pumpLimitMm2PerS}
         lowCelsius={settings.tonightLowCelsius}
         night={night}
-        label={`Viscosity from −10 to 90 °C. ${found ? `This mix: ${formatNumber(found.nuMm2PerS, 1)} mm²/s at ${low}.` : ""} Limit ${limit}.`}
+        celsius={units.celsius}
+        label={`Viscosity from ${units.celsius(-10)} to ${units.celsius(90)}. ${found ? `This mix: ${formatNumber(found.nuMm2PerS, 1)} mm²/s at ${low}.` : ""} Limit ${limit}.`}
       />
       <ul className="flex flex-wrap gap-x-5 text-[14px]">
         {curves.map((c) => (

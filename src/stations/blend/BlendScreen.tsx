@@ -3,7 +3,8 @@ import { useSearchParams } from "next/navigation";
 import { useState } from "react";
 import { isFor } from "@/core/ledger/roles";
 import type { VesselView } from "@/core/readings";
-import { useLog } from "@/desk";
+import { NoSuchVessel, useLog } from "@/desk";
+import { isDieselTank } from "@/desk/form";
 import { useYard } from "@/store";
 import { Bench, Button } from "@/ui";
 import { BlendBench } from "./BlendBench";
@@ -13,13 +14,17 @@ export function BlendScreen() {
   const { view } = useYard();
   const log = useLog();
   const asked = useSearchParams().get("vessel");
-  const targets = view.vessels.filter((v) => isFor(v.vessel.role, "blend-into"));
-  const oils = by(view.vessels, "ready");
+  // Oil has no business in the tank that a vehicle starts on.
+  const targets = view.vessels.filter((v) => isFor(v.vessel.role, "blend-into") && !isDieselTank(view, v.vessel.id));
+  // Wet oil is never offered to an engine.
+  const oils = by(view.vessels, "ready").filter((v) => v.quality.water?.wet !== true);
   const thinners = by(view.vessels, "thinner");
   const due = view.advice.find((a) => a.code === "too-thick")?.vessel;
   const [tankId, setTank] = useState<string | null>(null);
   const wanted = tankId ?? asked ?? due;
-  const tank = targets.find((v) => v.vessel.id === wanted) ?? targets[0];
+  const named = targets.find((v) => v.vessel.id === wanted);
+  if (asked !== null && tankId === null && !named) return <NoSuchVessel bench="is blended in" />;
+  const tank = named ?? targets[0];
   if (!tank || oils.length === 0 || thinners.length === 0)
     return (
       <Bench

@@ -10,7 +10,6 @@ import {
   PointElement,
 } from "chart.js";
 import { useEffect, useRef } from "react";
-import { formatNumber } from "@/core/units";
 
 Chart.register(LineController, LineElement, PointElement, LinearScale, LogarithmicScale, Filler);
 
@@ -28,12 +27,14 @@ interface Props {
   readonly lowCelsius: number;
   readonly label: string;
   readonly night: boolean;
+  /** A temperature as its owner reads it. */
+  readonly celsius: (c: number) => string;
 }
 
 const TICKS = [1, 2, 5, 10, 20, 50, 100, 200, 500];
 
 /** Viscosity against temperature on one scale for every way; under the limit is fit. Arrays in, drawing out. */
-export default function ViscosityChart({ curves, limitMm2PerS, lowCelsius, label, night }: Props) {
+export default function ViscosityChart({ curves, limitMm2PerS, lowCelsius, label, night, celsius }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   useEffect(() => {
     if (!canvas.current) return;
@@ -94,7 +95,7 @@ export default function ViscosityChart({ curves, limitMm2PerS, lowCelsius, label
             min: -10,
             max: 90,
             grid: { display: false },
-            ticks: { color: ink, font, stepSize: 10, callback: (t) => `${formatNumber(Number(t), 0)} °C` },
+            ticks: { color: ink, font, stepSize: 10, callback: (t) => celsius(Number(t)) },
           },
           y: {
             type: "logarithmic",

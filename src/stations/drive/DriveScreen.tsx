@@ -66,7 +66,7 @@ function SingleDrive({ state, tabs }: { state: VehicleState; tabs: React.ReactNo
           <dl>
             <Row name="Runs" value={formatNumber(state.trips, 0)} />
             {state.km > 0 ? <Row name="Driven" value={units.km(state.km)} /> : null}
-            <Row name="Burns" value={`${formatNumber(vehicle.burnLitresPerHour, 1)} L/h`} />
+            <Row name="Burns" value={units.litresPerHour(vehicle.burnLitresPerHour)} />
             <Row name="In the tank" value={units.litres(tank?.litres ?? 0)} />
           </dl>
           <div className="mt-2 flex flex-col gap-2">

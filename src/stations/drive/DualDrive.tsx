@@ -27,7 +27,7 @@ const NEXT: Record<Exclude<RideStep, "done">, { label: string; words: string }> 
   idle: { label: "Start on diesel", words: "Valves on diesel. Warm the engine first." },
   diesel: {
     label: "Switched to oil",
-    words: "Switch when the oil is hot, about 70 °C at the least: supply first, then the return.",
+    words: "Switch when the oil is hot: supply first, then the return.",
   },
   oil: { label: "Start purge", words: "Purge before you stop: supply to diesel, and let it come round." },
   purge: { label: "Stop", words: "Wait for the purge, then stop. Leave the valves on diesel." },
@@ -68,7 +68,10 @@ export function DualDrive({ state, vehicle, tabs }: Props) {
           <h2 className="text-xl">Trip</h2>
           {step === "done" ? null : (
             <div className="my-2 rounded-md border border-rule bg-card px-3 py-2">
-              <p className="text-[14px]">{NEXT[step].words}</p>
+              <p className="text-[14px]">
+                {NEXT[step].words}
+                {step === "diesel" ? ` Hot is about ${units.celsius(70)} at the least.` : ""}
+              </p>
               {ride ? (
                 <p className="text-[14px] text-ink-2" role="status">
                   {Object.entries(rideMinutes(ride, view.at))

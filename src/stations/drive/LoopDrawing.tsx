@@ -74,7 +74,7 @@ export function LoopDrawing({ vehicle, diesel, oil, phase }: Props) {
       <Box
         {...l.pump}
         name="Injection pump"
-        words={`burns ${units.litres(vehicle.burnLitresPerHour)}/h`}
+        words={`burns ${units.litresPerHour(vehicle.burnLitresPerHour)}`}
         width={130}
         height={64}
       />

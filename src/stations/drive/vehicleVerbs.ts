@@ -87,7 +87,7 @@ const vehicleFields = (of: Of): Field[] => [
   {
     kind: "litres",
     name: "per100",
-    label: "Burns on 100 km",
+    label: "Burns on 100 km (62 miles)",
     optional: true,
     first: (view, v) => of(view, v)?.litresPer100Km,
   },

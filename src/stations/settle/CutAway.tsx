@@ -34,11 +34,12 @@ export const CutAway = memo(function CutAway({ vessel: v, dip }: Props) {
   const units = useUnits();
   const pxPerMm = Math.min(TALL_PX / v.vessel.rimMm, widestPx() / widestMm(v.vessel));
   const labels = spread(labelsOf(v, units), v.vessel.rimMm, pxPerMm);
+  const stepMm = units.length.unit === "in" ? 127 : 200;
   const width = widestMm(v.vessel) * pxPerMm + 28;
   const height = v.vessel.rimMm * pxPerMm + 24;
   const lowest = Math.max(height, (labels.at(-1)?.y ?? 0) + LINE_PX);
   return (
-    <div className="relative mt-2 w-[480px] max-w-full" style={{ height: lowest }}>
+    <div className="relative mt-9 w-[480px] max-w-full" style={{ height: lowest }}>
       <div className="absolute" style={{ left: SCALE_PX }}>
         <VesselDrawing view={v} pxPerMm={pxPerMm} label={vesselWords(v, units)} marks showDrawOff />
       </div>
@@ -48,7 +49,7 @@ export const CutAway = memo(function CutAway({ vessel: v, dip }: Props) {
         height={lowest}
         className="pointer-events-none absolute left-0 max-w-full overflow-visible"
       >
-        {Array.from({ length: Math.floor(v.vessel.rimMm / 200) + 1 }, (_, i) => i * 200).map((mm) => (
+        {Array.from({ length: Math.floor(v.vessel.rimMm / stepMm) + 1 }, (_, i) => i * stepMm).map((mm) => (
           <text
             key={mm}
             x="40"
@@ -56,7 +57,7 @@ export const CutAway = memo(function CutAway({ vessel: v, dip }: Props) {
             textAnchor="end"
             className="fill-ink-2 font-plate text-[14px]"
           >
-            {mm}
+            {Math.round(units.length.of(mm))}
           </text>
         ))}
         {v.settling && !dip?.open ? (
@@ -118,7 +119,7 @@ function labelsOf(v: VesselView, units: Units): Label[] {
     if (f.clearedAboveMm > (v.settling?.drawOffMm ?? 0) && f.clearedAboveMm < v.surfaceMm - 1)
       labels.push({
         mm: f.clearedAboveMm,
-        text: `${isNarrow() ? f.name.replace(SIZE, "") : f.name} gone above ${units.mm(f.clearedAboveMm)}`,
+        text: `${isNarrow() ? f.name.replace(SIZE, "") : f.name} gone above ${units.length.text(Math.round(f.clearedAboveMm))}`,
         reckoned: true,
       });
   if (v.settling)

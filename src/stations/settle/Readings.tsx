@@ -2,7 +2,7 @@
 import { useState } from "react";
 import type { SettleBench, VesselView } from "@/core/readings";
 import { formatNumber } from "@/core/units";
-import { useLog, useNarrow, usePast } from "@/desk";
+import { useLog, useNarrow, usePast, useUnits } from "@/desk";
 import { Button } from "@/ui";
 import { shortDay } from "@/ui/words";
 import { DipForm } from "./DipForm";
@@ -57,7 +57,7 @@ export function Readings({ vessel: v, bench, dip }: Props) {
         <Button look="go" onClick={() => setJar(true)}>
           Jar to the light
         </Button>
-        <Button onClick={() => log.open("weather")}>Shed °C</Button>
+        <Button onClick={() => log.open("weather")}>Shed temperature</Button>
       </div>
       <ReadingList vessel={v} />
       <Record />
@@ -75,17 +75,18 @@ function sizeWords(g: NonNullable<VesselView["settling"]>["grains"]): string {
 }
 
 function ReadingList({ vessel: v }: { vessel: VesselView }) {
+  const units = useUnits();
   const past = usePast(v.vessel.id);
   const rows = [
     ...(past?.dips ?? []).map((d) => ({
       at: d.at,
       doubtful: d.doubts.length > 0,
       text: [
-        d.oilMm === undefined ? "" : `oil ${d.oilMm}`,
-        d.clearMm === undefined ? "" : `clear to ${d.clearMm}`,
-        d.fatMm === undefined ? "" : `fat ${d.fatMm}`,
-        d.waterMm === undefined ? "" : `water ${d.waterMm}`,
-        d.scumMm === undefined ? "" : `scum ${d.scumMm}`,
+        d.oilMm === undefined ? "" : `oil ${units.mm(d.oilMm)}`,
+        d.clearMm === undefined ? "" : `clear to ${units.mm(d.clearMm)}`,
+        d.fatMm === undefined ? "" : `fat ${units.mm(d.fatMm)}`,
+        d.waterMm === undefined ? "" : `water ${units.mm(d.waterMm)}`,
+        d.scumMm === undefined ? "" : `scum ${units.mm(d.scumMm)}`,
       ]
         .filter(Boolean)
         .join(", "),
@@ -94,7 +95,7 @@ function ReadingList({ vessel: v }: { vessel: VesselView }) {
     ...(past?.jars ?? []).map((j) => ({
       at: j.at,
       doubtful: j.doubts.length > 0,
-      text: `step ${j.step} of 5 at ${j.atMm}`,
+      text: `step ${j.step} of 5 at ${units.mm(j.atMm)}`,
       what: "Jar",
     })),
   ].sort((a, b) => b.at.localeCompare(a.at));
@@ -108,7 +109,6 @@ function ReadingList({ vessel: v }: { vessel: VesselView }) {
           </span>
           <span className={r.doubtful ? "text-stop" : ""}>
             {r.text || "temperature"}
-            {r.text ? " mm" : ""}
             {r.doubtful ? ": cannot be, not counted" : ""}
           </span>
         </li>

@@ -22,7 +22,7 @@ const FEED: Record<FeedWarmth, string | null> = {
   steady: null,
   "may-short-circuit": "The feed is a little warmer than the body: it may float up and take its dirt along.",
   "short-circuits":
-    "The feed is over 2 °C warmer than the body: it floats up through it and goes over dirty. Let it cool first.",
+    "The feed is well warmer than the body: it floats up through it and goes over dirty. Let it cool first.",
 };
 
 /** A displacement settler: how fast, how much today, and how long its bottom lasts. */
@@ -74,7 +74,7 @@ export function SettlerPanel({ vessel: v, celsius }: { vessel: VesselView; celsi
       <p className="font-plate text-[34px] leading-tight font-semibold">
         {formatNumber(day.dropsPerSecond, 1)} drops a second
         <span className="block text-[17px] font-medium text-ink-2">
-          {formatNumber(day.litresPerHour, 2)} L/h holds {formatNumber(cutUm, 0)} µm at {units.celsius(celsius)}
+          {units.litresPerHour(day.litresPerHour)} holds {formatNumber(cutUm, 0)} µm at {units.celsius(celsius)}
         </span>
       </p>
       <dl>
@@ -118,7 +118,7 @@ export function SettlerPanel({ vessel: v, celsius }: { vessel: VesselView; celsi
           hint={
             rate === null
               ? undefined
-              : `${formatNumber(rate, 2)} L/h holds ${formatNumber(heldUm(rate, day, v, celsius), 0)} µm`
+              : `${units.litresPerHour(rate)} holds ${formatNumber(heldUm(rate, day, v, celsius), 0)} µm`
           }
         />
         <TextField

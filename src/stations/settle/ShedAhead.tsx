@@ -20,7 +20,7 @@ export function ShedAhead() {
     note({ kind: "settings", data: { shedAhead } }, "Forecasts use it from now on.");
   const setTyped = (): void => {
     if (typed.value === null || typed.value < -40 || typed.value > 60) {
-      typed.refuse("A temperature between −40 and 60 °C.");
+      typed.refuse(`A temperature between ${units.celsius(-40)} and ${units.celsius(60)}.`);
       return;
     }
     note(
@@ -76,7 +76,7 @@ export function ShedAhead() {
                 label={name}
                 value={texts[i] ?? ""}
                 onChange={(t) => setTexts((all) => all.map((old, j) => (j === i ? t : old)))}
-                error={problem?.month === i ? "−40 to 60 °C" : undefined}
+                error={problem?.month === i ? `${units.celsius(-40)} to ${units.celsius(60)}` : undefined}
                 decimal
               />
             ))}

@@ -5,7 +5,7 @@ import type { Draft } from "@/core/ledger";
 import { PAN_WORDS } from "@/core/ledger/words";
 import type { VesselView } from "@/core/readings";
 import { formatNumber, parsePlain } from "@/core/units";
-import { NumberField, useLog, useNumber, useTell, useWhen, WhenField } from "@/desk";
+import { NumberField, useLog, useNumber, useTell, useUnits, useWhen, WhenField } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Caution } from "@/ui";
 import { shortDay } from "@/ui/words";
@@ -21,6 +21,7 @@ export function Water({ vessel: v }: { vessel: VesselView }) {
   const { settings } = useYard().view;
   const log = useLog();
   const tell = useTell();
+  const units = useUnits();
   const wet = useNumber("", parsePlain);
   const dry = useNumber("", parsePlain);
   const petrol = v.components.some((c) => isPetrol({ id: c.component }));
@@ -52,7 +53,9 @@ export function Water({ vessel: v }: { vessel: VesselView }) {
       {petrol ? (
         <p className="text-stop">Never with petrol in it: nothing of it goes near a hot pan. Look at a jar.</p>
       ) : null}
-      <p className="text-[14px] text-ink-2">A spoonful into a dry pan at about 120 °C. What does it do?</p>
+      <p className="text-[14px] text-ink-2">
+        A spoonful into a dry pan at about {units.celsius(120)}. What does it do?
+      </p>
       <div className="mt-1 grid grid-cols-3 gap-2">
         {PAN.map(({ saw, detail }) => (
           <Button

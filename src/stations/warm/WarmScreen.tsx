@@ -79,8 +79,7 @@ function Sheet({ vessel: v }: { vessel: VesselView }) {
     {
       title: "Drain the bottom first",
       body: <p>Let the water at the bottom run out before there is any heat. Then heat slowly, lid ajar.</p>,
-      caution:
-        "Water under hot oil boils over. Never over 95 °C in an open vessel, never with petrol in it, never unwatched.",
+      caution: `Water under hot oil boils over. Never over ${units.celsius(95)} in an open vessel, never with petrol in it, never unwatched.`,
       ...(heat && { minutes: Math.ceil(heat.heaterHours * 60) }),
       looks: looks("Going round while it is heated: even, nothing clears yet", 0),
       expect: `${target} in the middle`,
@@ -141,7 +140,8 @@ function KettleMarks() {
   const cooling = useNumber(String(settings.coolingHours), parsePlain);
   const price = useAmount(units.price, settings.energyPricePerKwh);
   const keep = (): void => {
-    if (to.value === null || to.value < 20 || to.value > 95) to.refuse("Between 20 and 95 °C.");
+    if (to.value === null || to.value < 20 || to.value > 95)
+      to.refuse(`Between ${units.celsius(20)} and ${units.celsius(95)}.`);
     else if (kw.value === null || kw.value < 0.05 || kw.value > 50) kw.refuse("Between 0.05 and 50 kW.");
     else if (cooling.value === null || cooling.value < 1 || cooling.value > 500) cooling.refuse("Between 1 and 500 h.");
     else if (price.value === null || price.value < 0) price.refuse("What a kWh costs.");

@@ -19,7 +19,7 @@ const nothingIn = (view: YardView): boolean =>
 
 /** Home: every vessel, what to do next, and where every litre went. */
 export function YardScreen() {
-  const { view, book } = useYard();
+  const { view, book, at } = useYard();
   const units = useUnits();
   // What this release cannot read is no empty yard.
   const isEmpty = nothingIn(view) && book.unreadable === 0;
@@ -32,6 +32,7 @@ export function YardScreen() {
           <div className="flex flex-wrap items-baseline gap-x-4">
             <h1 id="yard-title" className="text-[27px] leading-tight">
               The yard, {dayName(view.at)}
+              {at === null ? "" : ` ${new Date(view.at).getFullYear()}`}
             </h1>
             <p className="text-[15px] text-ink-2">
               Shed {units.celsius(shedCelsius)}, tonight {units.celsius(tonightLowCelsius)}. Everything below is drawn

@@ -60,6 +60,8 @@ export interface Units {
   /** "Litres you got", or "Gallons you got" to whoever types gallons. */
   asked(label: string): string;
   litres(litres: number): string;
+  /** "7.4 L/h", "1.95 gal/h". */
+  litresPerHour(litres: number): string;
   mm(mm: number): string;
   km(km: number): string;
   kg(kg: number): string;
@@ -118,6 +120,7 @@ export const unitsOf = (settings: Settings): Units => {
     asked: (label) => (volumeUnit === "l" ? label : label.replace(/^Litres/, "Gallons")),
     // Under this nobody could measure it: it is nothing, not "0.02 L".
     litres: (l) => formatLitres(Math.abs(l) < LEAST_LITRES ? 0 : l, volumeUnit),
+    litresPerHour: (l) => `${formatReadable(l / litresEach)} ${volumeUnit === "l" ? "L" : "gal"}/h`,
     mm: (mm) => formatMillimetres(mm, lengthUnit),
     km: (km) => formatKilometres(km, distanceUnit),
     kg: (kg) => formatKilograms(kg, massUnit),

@@ -57,7 +57,7 @@ test("warm it, spin it: each from the bench, and each in the books", async ({ pa
   await page.getByText("Your heater").click();
   await page.getByLabel("Warm to").fill("150");
   await page.getByRole("button", { name: "Keep", exact: true }).click();
-  await expect(page.getByText("Between 20 and 95 °C.")).toBeVisible();
+  await expect(page.getByText("Between 20 °C and 95 °C.")).toBeVisible();
   for (let i = 0; i < 2; i++) await page.getByRole("button", { name: "Done, go on" }).click();
   await page.getByLabel("The oil is at").fill("55");
   await page.getByRole("button", { name: "Heater is off: log it" }).click();

@@ -1,5 +1,5 @@
 "use client";
-import { type ReactNode, useState } from "react";
+import { useState } from "react";
 import type { Draft } from "@/core/ledger";
 import { Button, type ButtonLook } from "@/ui";
 import { isFitness } from "@/ui/words";
@@ -22,12 +22,12 @@ interface Props {
   /** What may be written with it, as one act: in the open, by a button of its own. */
   readonly further?: { readonly name: string; readonly drafts: readonly Draft[] } | null;
   /** Beside the button: another way out. */
-  readonly children?: ReactNode;
+  readonly onCancel?: (() => void) | undefined;
 }
 
 /** The end of a bench's form: when it happened, what the interlocks say, and the button that writes it. */
 export function LogStep(props: Props) {
-  const { draft, said, action, isComplete, onDone, look = "go", disabled = false, further, children } = props;
+  const { draft, said, action, isComplete, onDone, look = "go", disabled = false, further, onCancel } = props;
   const tell = useTell();
   const when = useWhen();
   const dated = draft === null ? null : when.stamp(draft);
@@ -42,7 +42,7 @@ export function LogStep(props: Props) {
     setRefused(problem);
     if (problem === null) onDone?.();
   };
-  const odd = (clearance?.warnings.length ?? 0) > 0;
+  const odd = isReading(draft) && (clearance?.warnings.length ?? 0) > 0;
   return (
     <>
       <div className="mt-2">
@@ -52,9 +52,9 @@ export function LogStep(props: Props) {
       <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>
       <div className="mt-3 flex gap-2">
         <Button look={look} wide disabled={disabled || isRefused(clearance)} onClick={() => void log()}>
-          {odd && isReading(draft) ? "Keep it as read" : action}
+          {odd ? "Keep it as read" : action}
         </Button>
-        {children}
+        {onCancel ? <Button onClick={onCancel}>{odd ? "Drop it" : "Cancel"}</Button> : null}
       </div>
       {further ? (
         <Button wide className="mt-2" disabled={disabled} onClick={() => void log([], further.drafts)}>

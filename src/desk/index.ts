@@ -28,7 +28,7 @@ export { useSettleBench } from "./useSettleBench";
 export { useNote, useTell, useUndo } from "./useTell";
 export { useUnits } from "./useUnits";
 export { useVisits } from "./useVisits";
-export { useWhen, type When } from "./useWhen";
+export { useWhen } from "./useWhen";
 export { VesselChoice } from "./VesselChoice";
 export { VesselColumn } from "./VesselColumn";
 export { VesselTabs } from "./VesselTabs";

@@ -4,5 +4,5 @@ export { correctionOf } from "./correction";
 export { FormView } from "./FormView";
 export { type OffBook, offBook } from "./offBook";
 export { DOES_NOT_SUIT, isDieselTank, isThin, mayMeet, mostlyOf, suitsBought } from "./suits";
-export { type Adds, type BenchLink, type Field, litresChips, type Values, type Verb } from "./verb";
+export { type BenchLink, type Field, litresChips, type Values, type Verb } from "./verb";
 export { anyVesselField, fromField, toField, vesselOf } from "./vesselFields";

@@ -109,7 +109,7 @@ export default function ViscosityChart({ curves, limitMm2PerS, lowCelsius, label
       },
     });
     return () => chart.destroy();
-  }, [curves, limitMm2PerS, lowCelsius, night]);
+  }, [curves, limitMm2PerS, lowCelsius, night, celsius]);
   return (
     <div className="relative h-[300px] w-full">
       <canvas ref={canvas} role="img" aria-label={label} />

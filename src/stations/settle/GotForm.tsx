@@ -4,7 +4,7 @@ import type { Draft } from "@/core/ledger";
 import { asVesselId } from "@/core/ledger/named";
 import type { Settling, VesselView } from "@/core/readings";
 import { LogStep, NumberField, useAmount, useUnits } from "@/desk";
-import { Button, ClarityJar } from "@/ui";
+import { ClarityJar } from "@/ui";
 import { CLARITY } from "@/ui/words";
 import { BeyondLine } from "./BeyondLine";
 
@@ -76,9 +76,8 @@ export function GotForm({ vessel: v, settling: s, to, lineMm, most, hanging, got
           return litres.value !== null;
         }}
         onDone={onLogged}
-      >
-        {got ? <Button onClick={onLogged}>Drop it</Button> : null}
-      </LogStep>
+        onCancel={got ? onLogged : undefined}
+      />
     </div>
   );
 }

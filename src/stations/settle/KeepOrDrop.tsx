@@ -1,7 +1,6 @@
 "use client";
 import type { Draft } from "@/core/ledger";
 import { LogStep } from "@/desk";
-import { Button } from "@/ui";
 
 interface Props {
   /** Null while something is missing or wrong. */
@@ -14,7 +13,5 @@ interface Props {
 
 /** Logs a reading; what is odd about it is said first, and the person keeps it or drops it. */
 export const KeepOrDrop = ({ draft, onDone, ...rest }: Props) => (
-  <LogStep draft={draft} disabled={!draft} onDone={onDone} {...rest}>
-    <Button onClick={onDone}>Drop it</Button>
-  </LogStep>
+  <LogStep draft={draft} disabled={!draft} onDone={onDone} onCancel={onDone} {...rest} />
 );

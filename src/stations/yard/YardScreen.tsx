@@ -1,5 +1,5 @@
 "use client";
-import dynamic from "next/dynamic";
+import { lazy, Suspense } from "react";
 import { enteredLitres } from "@/core/ledger/accounts";
 import type { YardView } from "@/core/view";
 import { useUnits } from "@/desk";
@@ -10,7 +10,7 @@ import { Floor } from "./Floor";
 import { NextUp } from "./NextUp";
 
 /** Met once: it comes by itself, not with every look at the yard. */
-const Welcome = dynamic(() => import("./Welcome"), { ssr: false });
+const Welcome = lazy(() => import("./Welcome"));
 
 /** Whatever was added first, by whichever way, counts: from then on it is a yard. */
 const nothingIn = (view: YardView): boolean =>
@@ -23,7 +23,12 @@ export function YardScreen() {
   const units = useUnits();
   // What this release cannot read is no empty yard.
   const isEmpty = nothingIn(view) && book.unreadable === 0;
-  if (isEmpty) return <Welcome />;
+  if (isEmpty)
+    return (
+      <Suspense>
+        <Welcome />
+      </Suspense>
+    );
   const { shedCelsius, tonightLowCelsius } = view.settings;
   return (
     <>

@@ -1,5 +1,5 @@
 "use client";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import type { Draft } from "@/core/ledger";
 import { Button, type ButtonLook } from "@/ui";
 import { isFitness } from "@/ui/words";
@@ -33,6 +33,10 @@ export function LogStep(props: Props) {
   const dated = draft === null ? null : when.stamp(draft);
   const clearance = useClearance(when.wrong === undefined ? dated : null);
   const [refused, setRefused] = useState<string | null>(null);
+  // What was wrong is no longer said of what has been changed since.
+  const asItStands = JSON.stringify(dated);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: it is the change that counts
+  useEffect(() => setRefused(null), [asItStands]);
   const refusals = clearance?.refusals ?? [];
   const log = async (despite: string[] = [], more: readonly Draft[] = []): Promise<void> => {
     if (isComplete && !isComplete()) return;

@@ -4,7 +4,7 @@ import { formatMinutes, formatNumber } from "@/core/units";
 import { useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Row } from "@/ui";
-import { shortDay } from "@/ui/words";
+import { aboutDay, shortDay } from "@/ui/words";
 import type { DrawPlan } from "./drawPlan";
 
 interface Props {
@@ -65,7 +65,7 @@ export function DrawFigures({ vessel: v, settling: s, plan, marginMm, hole }: Pr
 function readyWords(s: Settling, now: string): string {
   if (s.wet) return "wet: not ready";
   if (!s.readyAt) return "never clears at this cold";
-  return s.readyAt <= now ? `ready since ${shortDay(s.readyAt)}` : `ready about ${shortDay(s.readyAt)}`;
+  return `ready ${aboutDay(s.readyAt, now)}`;
 }
 
 /** A forecast has a range; what has come true needs none. */

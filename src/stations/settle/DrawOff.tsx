@@ -128,6 +128,7 @@ export function DrawOff({ vessel: v, settling: s, celsius }: Props) {
         settling={s}
         to={chosen}
         lineMm={plan?.lineMm ?? s.drawOffMm}
+        room={room}
         most={Math.max(0, Math.min(plan?.litres ?? 0, room))}
         hanging={hangingShare(s)}
         got={draw.got}

@@ -13,6 +13,8 @@ interface Props {
   readonly settling: Settling;
   readonly to: string;
   readonly lineMm: number;
+  /** Litres that the receiver still takes. */
+  readonly room: number;
   /** What is offered to log where nothing was timed. */
   readonly most: number;
   readonly hanging: number;
@@ -22,7 +24,7 @@ interface Props {
 }
 
 /** What was really got, and how it came. */
-export function GotForm({ vessel: v, settling: s, to, lineMm, most, hanging, got, onLogged }: Props) {
+export function GotForm({ vessel: v, settling: s, to, lineMm, room, most, hanging, got, onLogged }: Props) {
   const units = useUnits();
   const offered = Math.floor((got?.litres ?? most) * 10) / 10;
   const litres = useAmount(units.volume, offered);
@@ -46,7 +48,7 @@ export function GotForm({ vessel: v, settling: s, to, lineMm, most, hanging, got
   };
   return (
     <div className="mt-3">
-      <NumberField label={units.asked("Litres you got")} of={litres} />
+      <NumberField label={units.asked("Litres you got")} of={litres} {...(to !== "" && { room })} />
       {litres.value === null ? null : <BeyondLine vessel={v} gotLitres={litres.value} lineMm={lineMm} />}
       <fieldset className="mt-2">
         <legend className="text-[14px] text-ink-2">How it came, against the light (if you looked)</legend>

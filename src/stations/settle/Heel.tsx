@@ -5,7 +5,7 @@ import { formatNumber } from "@/core/units";
 import { useLog, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Caution, FateBar, Row } from "@/ui";
-import { shortDay } from "@/ui/words";
+import { aboutDay } from "@/ui/words";
 
 const FATE_WORDS: Record<HeelFate, string> = {
   wait: "Worth another wait.",
@@ -41,7 +41,7 @@ export function Heel({ vessel: v }: { vessel: VesselView }) {
       {heel.fate === "wait" && s ? (
         <p className="text-[15px]">
           About {units.litres(s.drawableLitres)} of oil will stand clear{" "}
-          {s.readyAt === null ? "if it is ever warm enough" : `about ${shortDay(s.readyAt)}`}. Then draw it again, and
+          {s.readyAt === null ? "if it is ever warm enough" : aboutDay(s.readyAt, view.at)}. Then draw it again, and
           what is left is judged anew.
         </p>
       ) : null}

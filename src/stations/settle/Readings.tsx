@@ -3,8 +3,9 @@ import { useState } from "react";
 import type { SettleBench, VesselView } from "@/core/readings";
 import { formatNumber } from "@/core/units";
 import { useLog, useNarrow, usePast, useUnits } from "@/desk";
+import { useYard } from "@/store";
 import { Button } from "@/ui";
-import { shortDay } from "@/ui/words";
+import { aboutDay, shortDay } from "@/ui/words";
 import { DipForm } from "./DipForm";
 import { JarForm } from "./JarForm";
 import { Record } from "./Record";
@@ -18,6 +19,7 @@ interface Props {
 
 /** What was read of this vessel, what that says of its dirt, and a new reading. */
 export function Readings({ vessel: v, bench, dip }: Props) {
+  const { view } = useYard();
   const log = useLog();
   const narrow = useNarrow();
   const [jar, setJar] = useState(false);
@@ -36,8 +38,8 @@ export function Readings({ vessel: v, bench, dip }: Props) {
       {s ? <p className="mt-1 text-[15px]">{sizeWords(s.grains)}</p> : null}
       {bench?.before && s ? (
         <p className="mt-1 text-[15px]" data-before={bench.before.readyAt ?? "never"}>
-          Before the latest reading: clear about{" "}
-          <b>{bench.before.readyAt === null ? "never" : shortDay(bench.before.readyAt)}</b>. With it:{" "}
+          Before the latest reading: clear{" "}
+          <b>{bench.before.readyAt === null ? "never" : aboutDay(bench.before.readyAt, view.at)}</b>. With it:{" "}
           <b>{s.readyAt === null ? "never" : shortDay(s.readyAt)}</b>
           {s.earliestAt && s.latestAt ? `, likely ${shortDay(s.earliestAt)} to ${shortDay(s.latestAt)}` : ""}.
         </p>

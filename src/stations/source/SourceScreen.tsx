@@ -5,7 +5,7 @@ import { mapSpot } from "@/core/readings/rounds/roundQuestion";
 import { LoggedOf, Photo, SourceWorth, useKept, useLog, useUnits, Why, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, FillingDrum, type MapSpot, SchematicMap } from "@/ui";
-import { accessWords, counted, priceWords, rangeLitres, roughLitres, shortDay } from "@/ui/words";
+import { aboutDay, accessWords, counted, priceWords, rangeLitres, roughLitres, shortDay } from "@/ui/words";
 import { History } from "./History";
 import { SourceForm } from "./SourceForm";
 import { type SourceTexts, textsOf } from "./sourceForm";
@@ -31,13 +31,14 @@ export function SourceScreen() {
 const UNTOUCHED: Partial<SourceTexts> = {};
 
 function OneSource({ source: s }: { source: SourceView }) {
+  const { view } = useYard();
   const units = useUnits();
   const log = useLog();
   const [typed, keep, forget] = useKept<Partial<SourceTexts>>(`source ${s.source.id}`, UNTOUCHED);
   const change = (more: Partial<SourceTexts>): void => keep({ ...typed, ...more });
   const texts = { ...textsOf(s.source, units), ...typed };
   const { waiting: w } = s;
-  const full = w.fullAt ? `full about ${shortDay(w.fullAt)}` : "not full for years";
+  const full = w.fullAt ? `full ${aboutDay(w.fullAt, view.at)}` : "not full for years";
   const likely =
     w.fullEarliestAt && w.fullLatestAt ? `, likely ${shortDay(w.fullEarliestAt)} to ${shortDay(w.fullLatestAt)}` : "";
   return (

@@ -146,7 +146,11 @@ function PassForm({ vessel: v, hours }: { vessel: VesselView; hours: number }) {
       <h2 className="text-xl">Log a pass</h2>
       <VesselChoice label="Into" vessels={targets} value={to} onChange={setTo} tells="room" />
       <div className="mt-2 flex flex-col gap-2">
-        <NumberField label={units.asked("Litres through")} of={litres} />
+        <NumberField
+          label={units.asked("Litres through")}
+          of={litres}
+          {...(target && { room: target.capacityLitres - target.litres })}
+        />
         <NumberField label="Paste in the bowl" of={paste} />
         <NumberField label="Minutes" of={minutes} />
       </div>

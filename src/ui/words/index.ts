@@ -18,5 +18,5 @@ export {
   VERDICT_WORDS,
 } from "./rounds";
 export { CLARITY, clarityWord, NOT_POSSIBLE, thicknessWords, WAY_WORDS, wordWarning } from "./settling";
-export { clock, dayName, due, fullDay, fullMoment, shortDay, standingDays } from "./times";
+export { aboutDay, clock, dayName, due, fullDay, fullMoment, shortDay, standingDays } from "./times";
 export { currencySign, plainly, type Typed, type Units, unitsOf, wordQuantityError } from "./units";

@@ -20,6 +20,10 @@ export function due(dueAt: string, now: string): { main: string; sub: string } {
   return { main: shortDay(dueAt), sub: days === 1 ? "tomorrow" : `${days} days` };
 }
 
+/** "about Mon 30 Nov" of a day that is to come; "since Mon 16 Nov" of one that has passed: what has been is no guess. */
+export const aboutDay = (iso: string, now: string): string =>
+  iso <= now ? `since ${shortDay(iso)}` : `about ${shortDay(iso)}`;
+
 /** "today", "day 1", "day 16": how long something has stood. */
 export function standingDays(since: string, now: string): string {
   const days = Math.floor((Date.parse(now) - Date.parse(since)) / MS_PER_DAY);

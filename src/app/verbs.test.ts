@@ -9,6 +9,7 @@ import {
   project,
   type Timeline,
 } from "@/core/ledger";
+import { capacityLitres } from "@/core/vessels";
 import { viewYard } from "@/core/view";
 import { demoYard } from "@/demo/demoYard";
 import { unitsOf } from "@/ui/words";
@@ -199,4 +200,124 @@ it("a bus is put where it stands, stays there when it is changed, and comes home
   const away = { ...view, places: view.places.map((p) => ({ ...p, place: { ...p.place, spot } })) };
   expect(build({ payloadKg: "400" }, away)).toMatchObject({ payloadKg: 400, spot });
   expect(build({ stands: "home" }, away)).not.toHaveProperty("spot");
+});
+
+const verbOf = (key: string): Verb => {
+  const found = VERBS.find((v) => v.key === key);
+  if (!found) throw new Error(`no ${key}`);
+  return found;
+};
+const written = (key: string, given: Record<string, string>, v = view): readonly Draft[] =>
+  draftsOf(verbOf(key), readForm(verbOf(key), given, {}, v, units).values, v);
+const first = (key: string, given: Record<string, string>, field: string): string =>
+  readForm(verbOf(key), given, {}, view, units).values.text(field);
+
+describe("a vehicle", () => {
+  it("is made with both its tanks in one go, each as large as said", () => {
+    const drafts = written("add-vehicle", { name: "Van", kind: "dual", oilLitres: "70", dieselLitres: "45" });
+    expect(drafts.map((d) => d.kind)).toEqual(["vessel", "vessel", "vehicle"]);
+    const [oil, diesel, van] = drafts.map((d) => d.data as { id: string; name: string });
+    expect(van).toMatchObject({ kind: "dual", oilTank: oil?.id, dieselTank: diesel?.id, name: "Van" });
+    const holds = drafts.slice(0, 2).map((d) => capacityLitres(d.data as never));
+    expect(holds[0]).toBeCloseTo(70, 6);
+    expect(holds[1]).toBeCloseTo(45, 6);
+  });
+  it("that is changed keeps its tanks and what nobody touched", () => {
+    const [draft, ...more] = written("change-vehicle", { vehicle: "flatbed", name: "Old flatbed" });
+    const known = view.vehicles.find((s) => s.vehicle.id === "flatbed")?.vehicle;
+    expect(more).toEqual([]);
+    expect(draft?.data).toEqual({ ...known, name: "Old flatbed" });
+  });
+  it("is retired with its tanks once it is said where what was in them went", () => {
+    expect(readForm(verbOf("retire"), { thing: "vehicle flatbed" }, {}, view, units).complete).toBe(false);
+    const drafts = written("retire", { thing: "vehicle flatbed", contents: "went" });
+    expect(drafts.map((d) => d.kind)).toEqual(["dispose", "dispose", "retire"]);
+    const { offered } = offer(buildTimeline(entries), verbOf("retire"), { thing: "vehicle flatbed", contents: "went" });
+    if (!offered.ok) throw new Error(JSON.stringify(offered.error));
+    const after = viewYard(offered.value.head, nowIso);
+    expect(after.vehicles.map((s) => s.vehicle.id)).not.toContain("flatbed");
+    expect(after.vessels.map((v) => v.vessel.id)).not.toContain("flatbed-oil");
+    expect(after.names.flatbed).toBe("Flatbed");
+    expect(after.balance.closes).toBe(true);
+  });
+});
+
+describe("what is proposed goes by fluid and need", () => {
+  it("kerosene for its can, diesel for where diesel is, petrol for neither", () => {
+    expect(first("buy", { fluid: "kerosene" }, "to")).toBe("kerosene-can");
+    expect(["diesel-can", "flatbed-diesel"]).toContain(first("buy", { fluid: "diesel" }, "to"));
+    expect(first("buy", { fluid: "petrol" }, "to")).not.toMatch(/tank|oil|diesel|kerosene/);
+  });
+  it("oil for the tank for oil, diesel for the diesel tank, which is never offered oil", () => {
+    expect(first("fill", {}, "to")).not.toBe("flatbed-diesel");
+    expect(first("fill", { to: "flatbed-oil" }, "from")).toBe("ready");
+    expect(first("fill", { to: "flatbed-diesel" }, "from")).toBe("diesel-can");
+    const from = verbOf("fill").fields.find((f) => f.name === "from");
+    const offered =
+      from?.kind === "choice"
+        ? from.options(view, readForm(verbOf("fill"), { to: "flatbed-diesel" }, {}, view, units).values)
+        : [];
+    expect(offered.map((o) => o.value)).not.toContain("ready");
+    expect(first("pour", { from: "pail-7" }, "to")).toBe("drum-5");
+  });
+});
+
+describe("a stick that differs from the book", () => {
+  it("asks which of them is right, and books the difference in the open", () => {
+    const asked = (oilMm: string) =>
+      readForm(verbOf("dip"), { vessel: "drum-5", oilMm }, {}, view, units).fields.some((f) => f.name === "book");
+    expect([asked("577"), asked("574"), asked("540")]).toEqual([false, false, true]);
+    expect(written("dip", { vessel: "drum-5", oilMm: "540", book: "keep" }).map((d) => d.kind)).toEqual(["dip"]);
+    const drafts = written("dip", { vessel: "drum-5", oilMm: "540", book: "book" });
+    expect(drafts.map((d) => d.kind)).toEqual(["dip", "stock-take"]);
+    expect(drafts[1]?.data).toMatchObject({ vessel: "drum-5", found: { celsius: view.settings.shedCelsius } });
+  });
+  it("is asked about when nothing was read", () => {
+    const form = readForm(verbOf("dip"), { vessel: "drum-5" }, {}, view, units);
+    expect(verbOf("dip").wrong?.(form.values)).toMatch(/Nothing was read/);
+  });
+});
+
+describe("an engine by its meter", () => {
+  const withMeter = {
+    ...view,
+    vehicles: view.vehicles.map((s) => (s.vehicle.id === "tractor" ? { ...s, hourMeter: 1200 } : s)),
+  };
+  it("runs from the last reading to this one, or from what is typed where there is none", () => {
+    expect(written("hours", { vehicle: "tractor", by: "meter", meter: "1202.5" }, withMeter)[0]?.data).toMatchObject({
+      minutes: { onOil: 150 },
+      hourMeter: 1202.5,
+    });
+    expect(written("hours", { vehicle: "tractor", by: "meter", before: "10", meter: "11" })[0]?.data).toMatchObject({
+      minutes: { onOil: 60 },
+    });
+  });
+  it("burns by its way where its thirst on the road is known", () => {
+    const thirsty = {
+      ...view,
+      vehicles: view.vehicles.map((s) =>
+        s.vehicle.id === "tractor" ? { ...s, vehicle: { ...s.vehicle, litresPer100Km: 8 } } : s,
+      ),
+    };
+    expect(written("hours", { vehicle: "tractor", km: "25" }, thirsty)[0]?.data).toMatchObject({
+      km: 25,
+      burned: [{ litres: 2 }],
+    });
+  });
+});
+
+describe("a container by its litres alone", () => {
+  it("is of its kind's proportions and holds as much", () => {
+    const [draft] = written("add-vessel", { preset: "cone", holds: "300" });
+    expect(capacityLitres(draft?.data as never)).toBeCloseTo(300, 6);
+    expect(draft?.data).toMatchObject({ role: "settler", name: "Cone 2", shape: { kind: "cone-cylinder" } });
+  });
+  it("may become another kind, and stays as it is where nobody says so", () => {
+    const known = view.vessels.find((v) => v.vessel.id === "drum-3")?.vessel;
+    expect(written("change-vessel", { vessel: "drum-3" })[0]?.data).toEqual(known);
+    expect(written("change-vessel", { vessel: "drum-3", preset: "tote" })[0]?.data).toMatchObject({
+      id: "drum-3",
+      shape: { kind: "tote" },
+    });
+  });
 });

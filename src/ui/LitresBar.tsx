@@ -28,7 +28,9 @@ export function LitresBar({ balance, since, units }: { balance: Balance; since: 
         <h2 id="litres-title" className="text-lg leading-tight">
           Litres in, litres out
         </h2>
-        <p className="text-[13px] text-ink-2">since {since}, at 15 °C</p>
+        <p className="text-[13px] text-ink-2">
+          since {since}, at {units.celsius(15)}
+        </p>
       </div>
       <div className="mt-2 flex-1 md:mt-0">
         <div aria-hidden="true" className="flex h-[16px] overflow-hidden rounded-sm border border-rule">

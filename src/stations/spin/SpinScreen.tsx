@@ -71,7 +71,8 @@ function OneLot({ vessel: v, all }: { vessel: VesselView; all: readonly VesselVi
       <p className="font-plate text-[36px] leading-tight font-semibold">
         Feed {units.litres(litresPerHour)}/h{" "}
         <span className="block text-[18px] font-medium text-ink-2">
-          {formatNumber(litresPerHour / 60, 2)} L/min, {formatMinutes(Math.ceil(hours * 60))} for one pass
+          {formatNumber(units.volume.of(litresPerHour / 60), 2)} {units.volume.unit}/min,{" "}
+          {formatMinutes(Math.ceil(hours * 60))} for one pass
         </span>
       </p>
       <table className="mt-2 w-full max-w-[520px] text-[15px]">

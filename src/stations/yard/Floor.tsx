@@ -122,8 +122,16 @@ function Draggable({ vessel, ...drawn }: DraggableProps) {
 /** Plate and group's name under the floor line: the scale stands on that line. */
 const BELOW_FLOOR_PX = { dense: 122, roomy: 149 } as const;
 
+/** Half a metre, or twenty inches, in five steps or four. */
+const SCALES = {
+  mm: { words: "50 cm", stepMm: 100, steps: 5 },
+  in: { words: "20 in", stepMm: 127, steps: 4 },
+} as const;
+
 function ScaleBar({ pxPerMm, isDense }: { pxPerMm: number; isDense: boolean }) {
-  const tall = 500 * pxPerMm;
+  const { lengthUnit } = useYard().view.settings;
+  const { words, stepMm, steps } = SCALES[lengthUnit];
+  const tall = steps * stepMm * pxPerMm;
   return (
     <svg
       aria-hidden="true"
@@ -134,11 +142,11 @@ function ScaleBar({ pxPerMm, isDense }: { pxPerMm: number; isDense: boolean }) {
     >
       <g transform={`translate(1 ${tall + 2})`} className="stroke-quiet">
         <path d={`M0 0V${-tall}`} />
-        {[0, 100, 200, 300, 400, 500].map((mm) => (
-          <path key={mm} d={`M0 ${-mm * pxPerMm}h${mm % 500 === 0 ? 8 : 4}`} />
+        {Array.from({ length: steps + 1 }, (_, i) => i * stepMm).map((mm) => (
+          <path key={mm} d={`M0 ${-mm * pxPerMm}h${mm === steps * stepMm || mm === 0 ? 8 : 4}`} />
         ))}
         <text x="2" y={-tall - 4} className="fill-ink-2 stroke-none text-[12px]">
-          50 cm
+          {words}
         </text>
       </g>
     </svg>

@@ -99,6 +99,26 @@ describe("a view that costs what changed", () => {
     }
     expect(applyChange(held, 99, changeOf(given, given, 3, 4))).toBeNull();
   });
+  it("of another day knows what came later by its name, and shows none of it", () => {
+    const t = appendEntries(buildTimeline(fullEntries()), [
+      write(7, 9950, { kind: "vessel", data: { ...drum("D"), name: "New" } }),
+    ]);
+    const before = viewYard(yardAt(t, iso(5000)), iso(5000), new ReadingMemo(), t.head);
+    expect(before.vessels.map((v) => v.vessel.id)).not.toContain("D");
+    expect(before.names.D).toBe("New");
+    expect(before.names.kitchen).toBe("Ropewalk canteen");
+  });
+  it("leaves out what is retired, unless it holds oil, and keeps its name", () => {
+    const gone = (id: string, minute: number): Entry =>
+      entry(`g${id}`, minute, { kind: "retire", data: { what: { kind: "vessel", id: vid(id) } } });
+    const t = appendEntries(buildTimeline(fullEntries()), [gone("kettle", 5000)]);
+    const view = viewYard(t.head, NOW);
+    expect(view.vessels.map((v) => v.vessel.id)).not.toContain("kettle");
+    expect(view.retired).toEqual([{ kind: "vessel", id: "kettle", at: iso(5000) }]);
+    expect(view.names.kettle).toBe("kettle");
+    const again = appendEntries(t, [write(9, 6000, move("A", "kettle", 5))]);
+    expect(viewYard(again.head, NOW).vessels.map((v) => v.vessel.id)).toContain("kettle");
+  });
   it("a pour changes its two vessels, and reads no other anew", () => {
     const t = buildTimeline(fullEntries());
     const memo = new ReadingMemo();

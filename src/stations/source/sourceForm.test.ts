@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { DEFAULT_SETTINGS, readEntry, type Source } from "@/core/ledger";
+import { DEFAULT_SETTINGS, project, readEntry, type Source } from "@/core/ledger";
+import { demoYard } from "@/demo/demoYard";
 import { unitsOf } from "@/ui/words";
 import { readSource, type SourceTexts, textsOf } from "./sourceForm";
 
@@ -111,4 +112,21 @@ describe("a source as typed", () => {
       { numRuns: 400 },
     );
   });
+});
+
+describe("left as it opens", () => {
+  const sources = project(demoYard(Date.parse("2026-11-24T13:32:00Z"))).sources;
+  const everyUnit = (["l", "gal", "impgal"] as const).map((volumeUnit) =>
+    unitsOf({ ...DEFAULT_SETTINGS, volumeUnit, ...(volumeUnit === "l" ? {} : { distanceUnit: "mi" as const }) }),
+  );
+  it.each([...sources.values()].map((s) => [s.source.name, s.source] as const))(
+    "%s is the same source in every unit",
+    (_, source) => {
+      for (const u of everyUnit) {
+        const read = readSource(source, textsOf(source, u), u);
+        expect(read.errors).toEqual({});
+        expect(read.source).toEqual(source);
+      }
+    },
+  );
 });

@@ -23,7 +23,7 @@ export function YardLink({ href, className, label, here, replace = false, childr
   const to = useHref();
   return (
     <Link
-      replace={replace}
+      {...(replace && { replace })}
       href={to(href)}
       className={className}
       aria-label={label}

@@ -178,7 +178,7 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
         title: `${nameOf(view, a.vehicle)} too thick at ${u.celsius(a.celsius)}`,
         why: `${formatNumber(a.nuMm2PerS, 0)} mm²/s tonight; your pump limit is ${formatNumber(a.limitMm2PerS, 0)} mm²/s.`,
         short: "Too thick tonight",
-        steps: [{ label: "Plan top-up", href: `/blend?vessel=${a.vessel}` }],
+        steps: [tooThickStep(a.vehicle, a.vessel, view)],
       };
     case "diesel-tainted":
       return {
@@ -210,6 +210,12 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
       };
   }
 }
+
+/** A tank that a vehicle with two starts on takes diesel; any other is planned as a blend. */
+const tooThickStep = (vehicle: string, vessel: string | undefined, view: YardView): Step =>
+  view.vehicles.some((s) => s.vehicle.id === vehicle && s.vehicle.kind === "dual")
+    ? { label: "Fill with diesel", href: `/drive?vehicle=${vehicle}` }
+    : { label: "Plan top-up", href: `/blend?vessel=${vessel}` };
 
 function drawOff(a: Extract<Advice, { code: "draw-off" }>, name: string, view: YardView, u: Units): AdviceWords {
   const ready = a.dueAt <= view.at;

@@ -15,9 +15,8 @@ export function focusChanged(drafts: readonly Draft[]): void {
     }),
   );
   setTimeout(() => {
-    const found = ids
-      .map((id) => document.querySelector<HTMLElement>(`[data-vessel="${CSS.escape(id)}"]`))
-      .find((el) => el !== null);
+    const drawn = [...document.querySelectorAll<HTMLElement>("[data-vessel]")];
+    const found = ids.flatMap((id) => drawn.find((el) => el.dataset.vessel === id) ?? [])[0];
     found?.focus();
   }, AFTER_MS);
 }

@@ -54,7 +54,7 @@ test("see through the drum: the slider moves fronts, chart and neighbours; the s
   await page.getByRole("radio", { name: /Year curve/ }).click();
   await page.getByLabel("Jan").fill("cold");
   await page.getByRole("button", { name: "Keep the year curve" }).click();
-  await expect(page.getByText("−40 to 60 °C")).toBeVisible();
+  await expect(page.getByText("−40 °C to 60 °C")).toBeVisible();
   await page.getByLabel("Jan").fill("7.5");
   await page.getByRole("button", { name: "Keep the year curve" }).click();
   await expect(page.getByText("The year curve is kept.")).toBeVisible();

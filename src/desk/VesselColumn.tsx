@@ -15,11 +15,13 @@ interface Props {
   readonly isDense?: boolean;
   /** The nearest thing to do is at this one: it stands out, the others are quiet. */
   readonly isNext?: boolean;
+  /** Of a row's width, against the others in it: a tote needs more than a pail. */
+  readonly share?: number;
   readonly drag?: { ref: (el: HTMLElement | null) => void; listeners: object | undefined; over: boolean };
 }
 
 /** One vessel on the floor line, and under it its plate: name, what is in it, how it stands, the next thing to do. */
-export function VesselColumn({ vessel: v, pxPerMm, isDense = false, isNext = false, drag }: Props) {
+export function VesselColumn({ vessel: v, pxPerMm, isDense = false, isNext = false, share, drag }: Props) {
   const { view } = useYard();
   const units = useUnits();
   const advice = view.advice.find((a) => a.vessel === v.vessel.id);
@@ -35,6 +37,7 @@ export function VesselColumn({ vessel: v, pxPerMm, isDense = false, isNext = fal
   return (
     <li
       className={`flex min-w-0 flex-1 flex-col items-center justify-end ${isDense ? "basis-[84px] pt-[28px]" : "basis-[100px] pt-[30px]"}`}
+      style={share === undefined ? undefined : { flex: `${share} 1 0` }}
       data-vessel={v.vessel.id}
       tabIndex={-1}
     >

@@ -16,7 +16,7 @@ import type { YardView } from "@/core/view";
 import { useLog, VesselColumn } from "@/desk";
 import { useYard } from "@/store";
 import { widestMm } from "@/ui/drawing/outline";
-import { fitFloor, type Group, type Standing } from "./fitFloor";
+import { columnPx, DENSE, fitFloor, type Group, ROOMY, type Standing } from "./fitFloor";
 import { useRoom } from "./useRoom";
 
 /** As far as its room is concerned, and itself. */
@@ -30,6 +30,8 @@ export function Floor() {
   const log = useLog();
   const { ref, room } = useRoom();
   const plan = useMemo(() => fitFloor(groupsOf(view), room), [view, room]);
+  const widthOf = (g: Pick<Group<Placed>, "standing">): number =>
+    g.standing.reduce((sum, v) => sum + columnPx(v, plan.pxPerMm, plan.isDense ? DENSE : ROOMY), 0);
   const next = view.advice.find((a) => a.vessel !== undefined)?.vessel;
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
@@ -49,7 +51,10 @@ export function Floor() {
                 key={g.name}
                 aria-label={g.name}
                 className="min-w-0"
-                style={{ flex: `${g.standing.length} 1 0`, maxWidth: g.standing.length * MOST_COLUMN_PX }}
+                style={{
+                  flex: `${widthOf(g)} 1 0`,
+                  maxWidth: Math.max(widthOf(g), g.standing.length * MOST_COLUMN_PX),
+                }}
               >
                 <ul className="flex items-end">
                   {g.standing.map((v) => (
@@ -59,6 +64,7 @@ export function Floor() {
                       pxPerMm={plan.pxPerMm}
                       isDense={plan.isDense}
                       isNext={v.view.vessel.id === next}
+                      share={widthOf({ standing: [v] })}
                     />
                   ))}
                 </ul>
@@ -101,6 +107,7 @@ interface DraggableProps {
   readonly pxPerMm: number;
   readonly isDense: boolean;
   readonly isNext: boolean;
+  readonly share: number;
 }
 
 function Draggable({ vessel, ...drawn }: DraggableProps) {

@@ -48,9 +48,12 @@ export function YardScreen() {
         </section>
         <aside
           aria-label="Next up"
-          className="border-rule bg-panel px-4 py-3 max-lg:border-b lg:sticky lg:top-0 lg:max-h-[calc(100dvh-160px)] lg:w-[334px] lg:self-start lg:overflow-y-auto lg:border-l"
+          className="relative border-rule bg-panel max-lg:border-b lg:min-h-[320px] lg:w-[334px] lg:border-l"
         >
-          <NextUp />
+          {/* As tall as the floor beside it: what is further off is scrolled to by itself. */}
+          <div className="px-4 py-3 lg:absolute lg:inset-0 lg:overflow-y-auto">
+            <NextUp />
+          </div>
         </aside>
       </div>
       <LitresBar balance={view.balance} since={view.firstAt ? fullDay(view.firstAt) : "today"} units={units} />

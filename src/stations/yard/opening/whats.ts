@@ -21,7 +21,8 @@ export interface What {
 const USUAL: Muck = { water: 0.01, sludge: 0.015, "fryer-fat": 0.005 };
 const CARRIED_LITRES = 30;
 
-const standsByItself = (preset: VesselPreset): VesselRole => (preset.litres > CARRIED_LITRES ? "settling" : "raw");
+const standsByItself = (preset: VesselPreset): VesselRole =>
+  preset.look === "kettle" ? "kettle" : preset.litres > CARRIED_LITRES ? "settling" : "raw";
 const thinner = (preset: VesselPreset): VesselRole => (preset.look === "tank" ? "tank" : "thinner");
 const bought = (name: string, fluid: FluidId): What => ({ name, fluid, muck: {}, role: thinner, isCollected: false });
 

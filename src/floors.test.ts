@@ -8,7 +8,9 @@ import { describe, expect, it } from "vitest";
  */
 const CORE_0 = ["core/units", "core/numerics"];
 const CORE_1 = [...CORE_0, "core/fluids", "core/vessels"];
-const MODELS = ["settling", "filtration", "blending", "kettle", "driving", "rounds", "costs"].map((r) => `core/${r}`);
+const MODELS = ["settling", "filtration", "pumping", "blending", "kettle", "keeping", "driving", "rounds", "costs"].map(
+  (r) => `core/${r}`,
+);
 const CORE_2 = [...CORE_1, ...MODELS];
 const CORE_3 = [...CORE_2, "core/zod", "core/interlocks", "core/ledger"];
 const CORE_4 = [...CORE_3, "core/readings", "core/formats", "core/calculations"];

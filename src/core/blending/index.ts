@@ -1,5 +1,8 @@
 export { type BlendCaution, blendCautions, LEAST_CETANE } from "./cautions";
+export { COLD_FAILURES, type ColdFailure, type ColdMargin, coldMargin } from "./coldMargin";
 export { type ColdStop, type ColdVerdict, coldStop } from "./coldStop";
+export { type FatCrystals, fatCrystals, HARD_MOLE_SHARE } from "./fatCrystals";
+export { fitGums, type GumDrain, type GumDrop, gumDrop } from "./gums";
 export { celsiusAtViscosity } from "./heat";
 export { liquidOf } from "./liquid";
 export {

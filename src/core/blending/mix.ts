@@ -9,6 +9,10 @@ import {
   walther,
 } from "../fluids";
 import { bisect } from "../numerics";
+import { kelvin } from "../units";
+
+/** Where ASTM D341 ends. */
+const THINNEST_MM2_PER_S = 0.2;
 
 /** So much of a fluid, with the factor its viscosity carries (1 fresh, about 1.15 fried). */
 export interface MixPart extends FluidLitres {
@@ -67,6 +71,20 @@ export function volumeMean(parts: readonly FluidLitres[], of: (fluid: Fluid) => 
   let sum = 0;
   for (const p of parts) sum += p.litres * of(p.fluid);
   return sum / mixLitres(parts);
+}
+
+/**
+ * The same by the bare equation, −60 to 150 °C, where only more or less is asked: the standard covers 0.2 to 2e7 mm²/s,
+ * and what is thinner counts as its thin end.
+ */
+export function openViscosityMm2PerS(parts: readonly MixPart[], celsius: number): number {
+  let [sum, litres] = [0, 0];
+  for (const p of parts) {
+    const nu = fromWalther(p.fluid.line.a - p.fluid.line.b * Math.log10(kelvin(celsius))) * p.usedFactor;
+    sum += p.litres * walther(Math.max(THINNEST_MM2_PER_S, nu));
+    litres += p.litres;
+  }
+  return fromWalther(sum / litres);
 }
 
 /** Kinematic viscosity in mm²/s of a mix at a temperature: ASTM D7152, volume fractions on W. Range −40 to 150 °C. */

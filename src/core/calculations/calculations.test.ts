@@ -27,8 +27,10 @@ describe.each(EVERY_CALCULATION.map((c) => [c.name, c] as const))("%s", (name, c
     fc.assert(
       fc.property(arbitraryOf(schemaOf(c)), (drawn) => {
         const answer = calculateAny(name, risen(drawn));
-        if (answer.ok) answered++;
-        else if (answer.error.code === "refused") expect(answer.error.field, JSON.stringify(drawn)).not.toBe("");
+        if (answer.ok) {
+          answered++;
+          expect(outOfNature(c.output, answer.value), JSON.stringify(drawn)).toEqual([]);
+        } else if (answer.error.code === "refused") expect(answer.error.field, JSON.stringify(drawn)).not.toBe("");
       }),
       { numRuns: 150 },
     );
@@ -58,6 +60,28 @@ function numbersWithoutUnit(s: Schema & { title?: string; "x-unit"?: string }, a
     const key = keys.find((k) => s.properties?.[k] === field);
     return numbersWithoutUnit(field, key ?? at);
   });
+}
+
+const WITHOUT_SIGN = new Set(["L", "L/h", "L/min", "L/d", "s", "min", "h", "d", "kg", "g", "µm", "mm²/s", "Wh"]);
+/** What may truly be negative: a height of dirt that rises, money that is lost, a saving that is none. */
+const A_LAST_BIT = 1e-9;
+
+/** Figures that cannot be: a share outside 0 to 1, litres, time or mass below nothing. */
+function outOfNature(schema: z.ZodType, answer: unknown): string[] {
+  const walk = (s: Schema & { "x-unit"?: string }, value: unknown, at: string): string[] => {
+    if (typeof value === "number") {
+      const unit = s["x-unit"] ?? "";
+      const bad =
+        (unit === "share" && !(value >= -A_LAST_BIT && value <= 1 + A_LAST_BIT)) ||
+        (WITHOUT_SIGN.has(unit) && value < 0);
+      return bad ? [`${at} ${value} ${unit}`] : [];
+    }
+    if (Array.isArray(value))
+      return value.flatMap((v, i) => walk(s.items ?? s.prefixItems?.[i] ?? {}, v, `${at}.${i}`));
+    if (value === null || typeof value !== "object") return [];
+    return Object.entries(value).flatMap(([key, v]) => walk(s.properties?.[key] ?? {}, v, `${at}.${key}`));
+  };
+  return walk(z.toJSONSchema(schema) as Schema, answer, "");
 }
 
 describe("the door", () => {

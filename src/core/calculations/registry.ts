@@ -1,13 +1,19 @@
 import { blend } from "./blending/blend";
+import { coldMargin } from "./blending/coldMargin";
 import { coldStop } from "./blending/coldStop";
+import { fatCrystals } from "./blending/fatCrystals";
+import { gumDrop } from "./blending/gumDrop";
+import { gumFit } from "./blending/gumFit";
 import { heat } from "./blending/heat";
 import { thinner } from "./blending/thinner";
 import { topUp } from "./blending/topUp";
 import type { AnyCalculation } from "./calculation";
+import { breakEven } from "./costs/breakEven";
 import { carbon } from "./costs/carbon";
 import { payback } from "./costs/payback";
 import { wayCost } from "./costs/wayCost";
 import { exchanger } from "./driving/exchanger";
+import { exchangerSize } from "./driving/exchangerSize";
 import { heater } from "./driving/heater";
 import { purge } from "./driving/purge";
 import { purgeFit } from "./driving/purgeFit";
@@ -28,6 +34,8 @@ import { hydrometer } from "./fluids/hydrometer";
 import { litresAt15 } from "./fluids/litresAt15";
 import { viscosity } from "./fluids/viscosity";
 import { waterDensity } from "./fluids/waterDensity";
+import { ageing } from "./keeping/ageing";
+import { waterInOil } from "./keeping/waterInOil";
 import { acidStage } from "./kettle/acidStage";
 import { batch } from "./kettle/batch";
 import { catalyst } from "./kettle/catalyst";
@@ -36,10 +44,15 @@ import { fuelMarks } from "./kettle/fuelMarks";
 import { methanol } from "./kettle/methanol";
 import { methanolPurity } from "./kettle/methanolPurity";
 import { methanolRecovery } from "./kettle/methanolRecovery";
+import { methanolRecoveryAt } from "./kettle/methanolRecoveryAt";
 import { reaction } from "./kettle/reaction";
 import { soapTitration } from "./kettle/soapTitration";
 import { titration } from "./kettle/titration";
+import { wash } from "./kettle/wash";
 import { weighTest } from "./kettle/weighTest";
+import { battery } from "./pumping/battery";
+import { suction } from "./pumping/suction";
+import { suctionLimit } from "./pumping/suctionLimit";
 import { fillingRate } from "./rounds/fillingRate";
 import { round } from "./rounds/round";
 import { centrifuge } from "./settling/centrifuge";
@@ -48,11 +61,13 @@ import { drawOff } from "./settling/drawOff";
 import { fining } from "./settling/fining";
 import { settleClarity } from "./settling/settleClarity";
 import { settleClear } from "./settling/settleClear";
+import { settleConvecting } from "./settling/settleConvecting";
 import { settleFit } from "./settling/settleFit";
 import { settleForecast } from "./settling/settleForecast";
 import { settlerFull } from "./settling/settlerFull";
 import { upflow } from "./settling/upflow";
 import { upflowRate } from "./settling/upflowRate";
+import { pourMark } from "./vessels/pourMark";
 import { vesselHeight } from "./vessels/vesselHeight";
 import { vesselLitres } from "./vessels/vesselLitres";
 import { interlock } from "./yard/interlock";
@@ -67,6 +82,7 @@ export const CALCULATIONS = [
   waterDensity,
   vesselHeight,
   vesselLitres,
+  pourMark,
   fillingRate,
   round,
   centrifuge,
@@ -75,6 +91,7 @@ export const CALCULATIONS = [
   fining,
   settleClear,
   settleClarity,
+  settleConvecting,
   settleFit,
   settleForecast,
   settlerFull,
@@ -88,8 +105,15 @@ export const CALCULATIONS = [
   filterLitres,
   filterTime,
   sieve,
+  suction,
+  suctionLimit,
+  battery,
   blend,
   coldStop,
+  coldMargin,
+  fatCrystals,
+  gumDrop,
+  gumFit,
   heat,
   thinner,
   topUp,
@@ -101,11 +125,16 @@ export const CALCULATIONS = [
   methanol,
   methanolPurity,
   methanolRecovery,
+  methanolRecoveryAt,
   reaction,
   soapTitration,
   titration,
+  wash,
   weighTest,
+  waterInOil,
+  ageing,
   exchanger,
+  exchangerSize,
   heater,
   purge,
   purgeFit,
@@ -115,6 +144,7 @@ export const CALCULATIONS = [
   warmUpFit,
   carbon,
   payback,
+  breakEven,
   wayCost,
   interlock,
   ledger,

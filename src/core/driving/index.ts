@@ -1,4 +1,4 @@
-export { exchangerOutCelsius, heaterRiseK } from "./heating";
+export { type ExchangerSize, exchangerOutCelsius, exchangerSize, heaterRiseK } from "./heating";
 export { ARRANGEMENT_IDS, type ArrangementId, arrangementOf } from "./plumbing";
 export type { Arrangement } from "./plumbing/arrangement";
 export { lineVolumesToResidual, minutesToResidual, type PurgeLine, purgeResidual, residualShare } from "./purge";

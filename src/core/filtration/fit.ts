@@ -4,7 +4,7 @@ import { type Fitted, fitted, leastSquares, Refused } from "../numerics";
 export type FilterPoint = readonly [litres: number, seconds: number];
 
 export interface FilterFit {
-  /** Rm, 1/m. */
+  /** Rm, 1/m; 0 where the readings leave less than nothing for it: the cake alone explains them. */
   readonly medium: Fitted;
   /** αc, 1/m². */
   readonly cake: Fitted;
@@ -21,15 +21,27 @@ export function fitFilter(
   pressurePa: number,
   viscosityPaS: number,
 ): FilterFit {
-  const fit = leastSquares(
-    points.map(([litres]) => [1, litres / 1000 / (2 * areaM2)]),
-    points.map(([litres, seconds]) => ((seconds / (litres / 1000)) * areaM2 * pressurePa) / viscosityPaS),
-    "points",
-  );
+  const rows = points.map(([litres]) => [1, litres / 1000 / (2 * areaM2)]);
+  const targets = points.map(([litres, seconds]) => ((seconds / (litres / 1000)) * areaM2 * pressurePa) / viscosityPaS);
+  const fit = leastSquares(rows, targets, "points");
   const [medium = Number.NaN, cake = Number.NaN] = fit.coefficients;
   if (!(cake > 0)) throw new Refused("points", "the bag got no slower as it filled: a leak, or the oil got warmer");
+  if (medium < 0) return withoutMedium(rows, targets);
   return {
     medium: fitted(medium, fit.errors[0] ?? null, points.length),
     cake: fitted(cake, fit.errors[1] ?? null, points.length),
+  };
+}
+
+/** No bag resists less than nothing: the best fit that is possible has none, and only the cake is told. */
+function withoutMedium(rows: readonly (readonly number[])[], targets: readonly number[]): FilterFit {
+  const fit = leastSquares(
+    rows.map(([, cake = 0]) => [cake]),
+    targets,
+    "points",
+  );
+  return {
+    medium: fitted(0, null, 0),
+    cake: fitted(fit.coefficients[0] ?? Number.NaN, fit.errors[0] ?? null, targets.length),
   };
 }

@@ -79,7 +79,7 @@ export function batchBalance(b: Batch, oil: Fluid, ester: Fluid): BatchBalance {
   const glycerolKg = (turnedMol * GLYCEROL_G_PER_MOL) / 1000;
   const turnedKg = (turnedMol * gPerMol) / 1000;
   const esterKg = turnedKg + consumedKg - glycerolKg;
-  const unreactedKg = oilKg - ffaKg - turnedKg;
+  const unreactedKg = (oilMol - turnedMol) * (gPerMol / 1000);
   const waterKg = (acidMol * WATER_G_PER_MOL) / 1000;
   const soapKg = ffaKg + spentBaseKg - waterKg;
   const catalystLeftKg = b.catalystG / 1000 - spentBaseKg;

@@ -23,3 +23,4 @@ export { type ReactionPoint, type Recipe, reactionCourse, type SecondStep } from
 export { type MethanolRecovery, methanolPct, recoverMethanol } from "./recovery";
 export { soapPpm } from "./soap";
 export { type FreeAcid, freeAcid, type Titration } from "./titration";
+export { type Wash, wash } from "./wash";

@@ -51,7 +51,7 @@ describe("methanol", () => {
     expect(recoverMethanol(3, 1, 65).share).toBe(0);
     expect(recoverMethanol(3, 1, 80).share).toBeCloseTo(0.57, 2);
     expect(recoverMethanol(3, 1, 100).share).toBeCloseTo(0.87, 2);
-    expect(() => recoverMethanol(3, 1, 160)).toThrow("potCelsius");
+    expect(() => recoverMethanol(3, 1, 250)).toThrow("potCelsius");
   });
   it("comes out the more the hotter, and never all", () => {
     fc.assert(

@@ -1,31 +1,45 @@
 import { requireRange } from "../numerics";
 
-/** Antoine for methanol, mmHg and °C, held for 15 to 150 °C. */
+/** Antoine for methanol, mmHg and °C. */
 const [A, B, C] = [8.08097, 1582.271, 239.726];
 const MMHG_PER_KPA = 760 / 101.325;
 const AIR_KPA = 101.325;
 
 const saturationKPa = (celsius: number): number => 10 ** (A - B / (C + celsius)) / MMHG_PER_KPA;
-const boilsAt = (kPa: number): number => B / (A - Math.log10(kPa * MMHG_PER_KPA)) - C;
+
+/** Where the equation is still asked: a boil outside is no answer. */
+const [COLDEST, HOTTEST] = [-40, 240];
+
+function boilsAt(kPa: number): number | null {
+  const exponent = A - Math.log10(kPa * MMHG_PER_KPA);
+  const celsius = B / exponent - C;
+  return exponent > 0 && celsius >= COLDEST && celsius <= HOTTEST ? celsius : null;
+}
 
 export interface MethanolRecovery {
   /** Share of the methanol boiled out by then. */
   readonly share: number;
-  readonly boilsAtCelsius: number;
+  /** Null where so little methanol boils nowhere between −40 and 240 °C. */
+  readonly boilsAtCelsius: number | null;
 }
 
 /**
- * Methanol out of a pot of glycerol by heating it, an ideal pot still at 101.325 kPa: what is left holds methanol at
- * x = 101.325/Psat(T), x/(1 − x) = n_left/n_heavy. Below `boilsAtCelsius` nothing comes: 3 to 1 at 65 °C gives none.
- * Range 15 to 150 °C.
+ * Methanol out of a pot of glycerol by heating it, an ideal pot still at its pressure (101.325 kPa by the sea,
+ * less on a mountain or under vacuum): what is left holds methanol at x = kPa/Psat(T), x/(1 − x) = n_left/n_heavy. Below
+ * `boilsAtCelsius` nothing comes: 3 to 1 at 65 °C gives none. Range −40 to 240 °C.
  */
-export function recoverMethanol(methanolMol: number, heavyMol: number, potCelsius: number): MethanolRecovery {
-  requireRange("potCelsius", potCelsius, 15, 150);
-  const boilsAtCelsius = boilsAt((AIR_KPA * (methanolMol + heavyMol)) / methanolMol);
-  const x = AIR_KPA / saturationKPa(potCelsius);
-  if (potCelsius <= boilsAtCelsius) return { share: 0, boilsAtCelsius };
-  const leftMol = (heavyMol * x) / (1 - x);
-  return { share: 1 - leftMol / methanolMol, boilsAtCelsius };
+export function recoverMethanol(
+  methanolMol: number,
+  heavyMol: number,
+  potCelsius: number,
+  kPa = AIR_KPA,
+): MethanolRecovery {
+  requireRange("potCelsius", potCelsius, COLDEST, HOTTEST);
+  const boilsAtCelsius = boilsAt((kPa * (methanolMol + heavyMol)) / methanolMol);
+  const x = kPa / saturationKPa(potCelsius);
+  // At the boil itself the last bit of x decides: no more is left than there was.
+  const leftMol = x < 1 ? (heavyMol * x) / (1 - x) : Number.POSITIVE_INFINITY;
+  return { share: Math.max(0, 1 - leftMol / methanolMol), boilsAtCelsius };
 }
 
 /** Weight % of methanol in water by density at 20 °C, falling. Source: handbook table, linear between. */

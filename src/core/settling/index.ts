@@ -1,5 +1,6 @@
 export { type Bowl, centrifugeLitresPerHour, leftAfterPasses, sigmaM2 } from "./centrifuge";
 export { clarityAt, frontOfJar, JAR_CLOUD, jarCloud, jarStepFor } from "./clarity";
+export { convectingShare } from "./convecting";
 export { FallCourse, type HeaterRun, type TemperaturePoint } from "./course";
 export {
   DIRT,

@@ -2,7 +2,20 @@ import { fitFilter } from "../../filtration";
 import { dynamicViscosityPaS } from "../../fluids";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { celsius, figure, fluid, fluidsOf, input, litres, maybe, own, readings, trust, usedFactor } from "../fields";
+import {
+  celsius,
+  figure,
+  fluid,
+  fluidsOf,
+  input,
+  litres,
+  maybe,
+  own,
+  readings,
+  trust,
+  usedFactor,
+  word,
+} from "../fields";
 import { areaM2, pressurePa } from "./filter";
 
 export const filterFit = calculation({
@@ -11,7 +24,8 @@ export const filterFit = calculation({
   title: "A bag's own resistances from a timed run",
   equation: "(t/V)·A·ΔP/μ = Rm + αc·V/(2A), by least squares",
   source: "Ruth 1935, unweighted",
-  range: "A run at one pressure and temperature that got slower as it went.",
+  range:
+    "A run at one pressure and temperature that got slower as it went. Where readings leave less than nothing for the bag, its Rm is 0 and only the cake is told.",
   input: z.strictObject({
     areaM2,
     pressurePa,
@@ -28,6 +42,7 @@ export const filterFit = calculation({
   output: z.strictObject({
     mediumPerM: figure("Resistance of the clean bag, Rm", "1/m"),
     cakePerM2: figure("Resistance of the cake, αc", "1/m²"),
+    told: word("What the readings tell", ["bag-and-cake", "cake-only"]),
     mediumSpread: maybe("One standard error of Rm", "1/m"),
     cakeSpread: maybe("One standard error of αc", "1/m²"),
     readings,
@@ -54,6 +69,7 @@ export const filterFit = calculation({
     return {
       mediumPerM: medium.value,
       cakePerM2: cake.value,
+      told: medium.readings > 0 ? "bag-and-cake" : "cake-only",
       mediumSpread: medium.spread,
       cakeSpread: cake.spread,
       readings: cake.readings,

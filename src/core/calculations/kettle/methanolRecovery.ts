@@ -1,9 +1,8 @@
 import { recoverMethanol } from "../../kettle";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { figure, input } from "../fields";
-
-const moles = (title: string) => input(title, "mol", 1e-3, 1e6);
+import { figure, input, maybe } from "../fields";
+import { moles } from "./moles";
 
 export const methanolRecovery = calculation({
   name: "methanol-recovery",
@@ -20,7 +19,7 @@ export const methanolRecovery = calculation({
   }),
   output: z.strictObject({
     share: figure("Boiled out", "share"),
-    boilsAtCelsius: figure("Starts to boil at", "°C"),
+    boilsAtCelsius: maybe("Starts to boil at", "°C"),
   }),
   example: { methanolMol: 3, heavyMol: 1, potCelsius: 100 },
   answer: "share",

@@ -37,7 +37,7 @@ describe("drawing, answer and Why agree on the demo yard", () => {
     const tooThick = view.advice.find((a) => a.code === "too-thick");
     if (tooThick?.code !== "too-thick") throw new Error("no tank is too thick");
     const tank = view.vessels.find((v) => v.vessel.id === tooThick.vessel);
-    const parts = tank ? mixOf(tank.components, tank.thickness) : [];
+    const parts = tank ? mixOf(tank.components, tank.thickness, view.fluids) : [];
     const blend = calculate("blend", {
       parts: parts.map((p) => ({ fluid: p.fluid.id, litres: p.litres, usedFactor: p.usedFactor })),
       celsius: tooThick.celsius,

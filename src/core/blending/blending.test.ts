@@ -76,6 +76,7 @@ describe("a blend", () => {
         { fluid: "canola", litres: 1 },
         { fluid: "diesel", litres: 1 },
       ],
+      FLUIDS,
       1.15,
     );
     expect(parts.map((p) => p.usedFactor)).toEqual([1.15, 1]);

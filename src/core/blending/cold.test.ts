@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { densityKgPerL, FLUIDS, type FluidId } from "../fluids";
+import { densityKgPerL, FLUIDS, type TableFluidId } from "../fluids";
 import { blendCautions, coldStop, liquidOf, type MixPart, mixCetane, mixViscosityMm2PerS } from ".";
 
-const part = (fluid: FluidId, litres: number, usedFactor = 1): MixPart => ({
+const part = (fluid: TableFluidId, litres: number, usedFactor = 1): MixPart => ({
   fluid: FLUIDS[fluid],
   litres,
   usedFactor,

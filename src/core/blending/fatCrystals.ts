@@ -1,4 +1,4 @@
-import type { FluidLitres } from "../fluids";
+import { type FluidLitres, likeOf } from "../fluids";
 import { celsiusFromKelvin, kelvin } from "../units";
 
 const GAS_J_PER_MOL_K = 8.314462618;
@@ -40,11 +40,12 @@ export interface FatCrystals {
 
 const molesOf = (p: FluidLitres): number =>
   (p.litres * p.fluid.rho15KgPerL * 1000) /
-  (p.fluid.molarMassGPerMol ?? MIXTURES_G_PER_MOL[p.fluid.id] ?? OIL_LIKE_G_PER_MOL);
+  (p.fluid.molarMassGPerMol ?? MIXTURES_G_PER_MOL[likeOf(p.fluid.id)] ?? OIL_LIKE_G_PER_MOL);
 
 const hardnessOf = (p: FluidLitres): number => {
-  if (p.fluid.id === "fryer-fat") return 1;
-  return p.fluid.id === "palm" ? PALM_HARDNESS : 0;
+  const like = likeOf(p.fluid.id);
+  if (like === "fryer-fat") return 1;
+  return like === "palm" ? PALM_HARDNESS : 0;
 };
 
 /** ln x = −(ΔH/R)(1/T − 1/Tm), solved for T. */

@@ -1,8 +1,9 @@
 import {
-  FLUIDS,
   type Fluid,
   type FluidLitres,
   type FluidPart,
+  type FluidTable,
+  fluidIn,
   fromWalther,
   kinematicViscosityMm2PerS,
   requireCovered,
@@ -23,9 +24,14 @@ export interface MixPart extends FluidLitres {
  * Every fried oil of a mix carries the same used factor; bought petroleum and ester carry none. Once it was measured,
  * engine oil carries it too: without a measure nobody knows whether use has thinned or thickened that.
  */
-export const withUsedFactor = (parts: readonly FluidPart[], usedFactor: number, measured = false): MixPart[] =>
+export const withUsedFactor = (
+  parts: readonly FluidPart[],
+  fluids: FluidTable,
+  usedFactor: number,
+  measured = false,
+): MixPart[] =>
   parts.map((p) => {
-    const fluid = FLUIDS[p.fluid];
+    const fluid = fluidIn(fluids, p.fluid);
     const waste = fluid.family === "vegetable" || fluid.family === "fat" || (measured && fluid.family === "engine");
     return { fluid, litres: p.litres, usedFactor: waste ? usedFactor : 1 };
   });
@@ -37,8 +43,14 @@ const MOST_FACTOR = 8;
  * The factor at which a mix has the viscosity that was measured, mm²/s at °C; null where no waste oil is in it, or where
  * no factor between 0.2 and 8 explains the measure.
  */
-export function factorOfViscosity(parts: readonly FluidPart[], nuMm2PerS: number, celsius: number): number | null {
-  const off = (factor: number): number => mixViscosityMm2PerS(withUsedFactor(parts, factor, true), celsius) - nuMm2PerS;
+export function factorOfViscosity(
+  parts: readonly FluidPart[],
+  fluids: FluidTable,
+  nuMm2PerS: number,
+  celsius: number,
+): number | null {
+  const off = (factor: number): number =>
+    mixViscosityMm2PerS(withUsedFactor(parts, fluids, factor, true), celsius) - nuMm2PerS;
   if (parts.length === 0 || !(off(LEAST_FACTOR) < 0) || !(off(MOST_FACTOR) > 0)) return null;
   return bisect(off, LEAST_FACTOR, MOST_FACTOR);
 }

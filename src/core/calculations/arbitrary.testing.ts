@@ -13,6 +13,7 @@ export interface Schema {
   readonly exclusiveMinimum?: number;
   readonly minItems?: number;
   readonly maxItems?: number;
+  readonly pattern?: string;
   readonly minLength?: number;
   readonly maxLength?: number;
   readonly items?: Schema;
@@ -31,7 +32,8 @@ export function arbitraryOf(s: Schema): fc.Arbitrary<unknown> {
   if (s.const !== undefined) return fc.constant(s.const);
   if (s.enum) return fc.constantFrom(...s.enum);
   const branches = s.anyOf ?? s.oneOf;
-  if (branches) return fc.oneof(...branches.map(arbitraryOf));
+  // Most of the time what is listed; now and then what is only described.
+  if (branches) return fc.oneof(...branches.map((b) => ({ weight: b.pattern ? 1 : 12, arbitrary: arbitraryOf(b) })));
   if (Array.isArray(s.type)) return fc.oneof(...s.type.map((type: string) => arbitraryOf({ ...s, type })));
   if (s.allOf?.[0]) return arbitraryOf(s.allOf[0]);
   switch (s.type) {
@@ -44,6 +46,8 @@ export function arbitraryOf(s: Schema): fc.Arbitrary<unknown> {
     case "null":
       return fc.constant(null);
     case "string":
+      // A fluid of the owner's own, whose figures may be given or not.
+      if (s.pattern?.includes("~")) return fc.constant("diesel~Winter diesel");
       return fc.string({ minLength: s.minLength ?? 0, maxLength: Math.min(8, s.maxLength ?? 8) });
     case "array":
       return lists(s);

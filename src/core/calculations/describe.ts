@@ -70,7 +70,9 @@ function fieldOf(field: string, outer: Node, optional: boolean): FieldInfo {
   // What may be missing is a choice between it and null, or a kind beside null.
   const inner = outer.anyOf?.find((n) => n.type !== "null");
   const nullable = typesOf(outer).includes("null") || (outer.anyOf?.some((n) => n.type === "null") ?? false);
-  const node = nullable && outer.anyOf?.length === 2 && inner ? inner : outer;
+  // A fluid is one of the table, or of the owner's own: those of the table are offered.
+  const listed = outer.anyOf?.find((n) => n.enum);
+  const node = listed ?? (nullable && outer.anyOf?.length === 2 && inner ? inner : outer);
   return {
     field,
     title: outer.title ?? node.title ?? field,

@@ -1,5 +1,5 @@
-import { FLUID_IDS, FLUIDS, type FluidTable, fluidTable } from "../fluids";
-import { ShapeSchema } from "../ledger";
+import { FLUID_IDS, FLUIDS, type Fluid, type FluidId, type FluidTable, fluidIn, fluidTable } from "../fluids";
+import { OwnFluidId, ShapeSchema } from "../ledger";
 import * as z from "../zod";
 
 /** Fields as every calculation declares them: a number always has a name, a unit and a range. `1` is no unit, `share` a part of a whole. */
@@ -16,7 +16,8 @@ export const maybe = (title: string, unit: string) => z.number().nullable().meta
 export const word = <const W extends readonly [string, ...string[]]>(title: string, words: W) =>
   z.enum(words).meta({ title });
 
-export const fluid = (title: string) => z.enum(FLUID_IDS).meta({ title });
+/** A fluid of the table, or one of the yard's own whose figures are in `own`. */
+export const fluid = (title: string) => z.union([z.enum(FLUID_IDS), OwnFluidId]).meta({ title });
 export const celsius = (title: string) => input(title, "°C", -40, 150);
 export const litres = (title: string) => input(title, "L", 1e-6, 1e6);
 /** A part of a whole, 0 to 1; shown in %. */
@@ -42,12 +43,14 @@ const Figures = z
 
 /** The owner's own figures in the place of the table's typical ones. */
 export const own = z
-  .partialRecord(z.enum(FLUID_IDS), Figures)
+  .partialRecord(z.union([z.enum(FLUID_IDS), OwnFluidId]), Figures)
   .optional()
   .meta({ title: "Your own figures for fluids" });
 
 export const fluidsOf = (i: { readonly own?: z.output<typeof own> }): FluidTable =>
   i.own === undefined ? FLUIDS : fluidTable(i.own);
+
+export const fluidFrom = (i: { readonly own?: z.output<typeof own> }, id: FluidId): Fluid => fluidIn(fluidsOf(i), id);
 
 const Point = z.tuple([input("Hour", "h", -100_000, 100_000), celsius("Temperature")]);
 

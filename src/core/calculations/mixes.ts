@@ -1,5 +1,5 @@
 import type { Ingredient, MixPart } from "../blending";
-import type { FluidId, FluidTable } from "../fluids";
+import { type FluidId, type FluidTable, fluidIn } from "../fluids";
 import * as z from "../zod";
 import { fluid, litres, usedFactor } from "./fields";
 
@@ -12,9 +12,9 @@ export const parts = z.array(Part).min(1).max(50).meta({ title: "Parts" });
 export const contents = z.array(Part).max(50).meta({ title: "In the tank" });
 
 export const mixOf = (given: readonly Part[], fluids: FluidTable): MixPart[] =>
-  given.map((p) => ({ fluid: fluids[p.fluid], litres: p.litres, usedFactor: p.usedFactor }));
+  given.map((p) => ({ fluid: fluidIn(fluids, p.fluid), litres: p.litres, usedFactor: p.usedFactor }));
 
 export const ingredient = (fluids: FluidTable, id: FluidId, factor: number): Ingredient => ({
-  fluid: fluids[id],
+  fluid: fluidIn(fluids, id),
   usedFactor: factor,
 });

@@ -1,4 +1,4 @@
-import { type ComponentId, sinks } from "../fluids";
+import { type ComponentId, isFluidId, likeOf, sinks } from "../fluids";
 import {
   askStep,
   type Clearance,
@@ -12,6 +12,7 @@ import {
 import { type Draft, type Flow, flowsOf, type How, partsOf, roleOf, type VesselId, type YardState } from "../ledger";
 import { holdsLitres } from "../vessels";
 import { type FitnessRefusal, unfit } from "./fitness";
+import { gateFluid } from "./gateFluid";
 import { type IntakeWarning, intakeWarnings } from "./intake";
 import { type PetrolWarning, petrolWarnings } from "./petrol";
 import { type ReadingWarning, readingWarnings } from "./readingDoubts";
@@ -60,9 +61,19 @@ const OPERATION: Readonly<Record<How, Operation | null>> = {
   count: null,
 };
 
-/** What the interlocks call a component: both lyes are lye to them. */
+/** What the interlocks call a component: both lyes are lye to them, and a fluid of one's own is the row it is like. */
 const substanceOf = (component: ComponentId): Substance =>
-  component === "sodium-hydroxide" || component === "potassium-hydroxide" ? "lye" : component;
+  component === "sodium-hydroxide" || component === "potassium-hydroxide"
+    ? "lye"
+    : isFluidId(component)
+      ? likeOf(component)
+      : component;
+
+const stepPart = (yard: YardState, component: ComponentId, amount: number): StepPart => ({
+  substance: substanceOf(component),
+  amount,
+  ...(isFluidId(component) && { flashCelsius: gateFluid(yard, component).flashCelsius }),
+});
 
 /** One step for all that is done alike into one vessel: the parts of a blend are asked about together. */
 function stepsOf(yard: YardState, flows: readonly Flow[]): Step[] {
@@ -98,7 +109,7 @@ function stepOf(yard: YardState, flows: readonly [Flow, ...Flow[]]): Step | null
 
 function partsIn(yard: YardState, flow: Flow, scaled: boolean): StepPart[] {
   const { from, fresh, layer, amount } = flow;
-  if (from === null) return (fresh ?? []).map((f) => ({ substance: substanceOf(f.component), amount: f.litres }));
+  if (from === null) return (fresh ?? []).map((f) => stepPart(yard, f.component, f.litres));
   const parts = contentsOf(yard, from, layer === "top");
   return scaled && !("all" in amount) ? scaledTo(parts, amount.litres) : parts;
 }
@@ -107,9 +118,7 @@ function partsIn(yard: YardState, flow: Flow, scaled: boolean): StepPart[] {
 function contentsOf(yard: YardState, from: VesselId, top: boolean): StepPart[] {
   const state = yard.vessels.get(from);
   const parts = state ? partsOf(state.contents, yard.parts) : [];
-  return parts
-    .filter((p) => !top || !sinks(p.component))
-    .map((p) => ({ substance: substanceOf(p.component), amount: p.litres }));
+  return parts.filter((p) => !top || !sinks(p.component)).map((p) => stepPart(yard, p.component, p.litres));
 }
 
 function scaledTo(parts: readonly StepPart[], litres: number): StepPart[] {

@@ -1,4 +1,4 @@
-import { byComponent, COMPONENTS } from "../fluids";
+import { byComponent, componentOf } from "../fluids";
 import {
   type Draft,
   type Flow,
@@ -83,7 +83,7 @@ const holdsEngineOil = (yard: YardState, state: VesselState): boolean =>
 const isWaste = (yard: YardState, state: VesselState): boolean =>
   heldIn(yard, state).components.some(
     ({ component, litres }) =>
-      litres > 0.1 * state.contents.total && ["vegetable", "fat", "engine"].includes(COMPONENTS[component].family),
+      litres > 0.1 * state.contents.total && ["vegetable", "fat", "engine"].includes(componentOf(component).family),
   ) && state.quality.filteredUm === null;
 
 const isFine = ({ quality }: VesselState, um: number): boolean =>

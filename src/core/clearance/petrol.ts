@@ -1,6 +1,7 @@
 import { LEAST_CETANE, mixCetane } from "../blending";
-import { FLUIDS, type FluidLitres, flashPointCelsius, holdsPetrol, isFluidId } from "../fluids";
+import { type FluidLitres, flashPointCelsius, holdsPetrol, isFluidId, isPetrol } from "../fluids";
 import { type Draft, type Flow, flowsOf, partsOf, type VesselId, type YardState } from "../ledger";
+import { gateFluid } from "./gateFluid";
 
 /** Petrol is about to be in a mixture: how that then burns, and how it must be handled. */
 export interface PetrolWarning {
@@ -27,7 +28,7 @@ function petrolIn(yard: YardState, vessel: VesselId, flows: readonly Flow[]): Pe
   const poured = flows.flatMap((f) => poursOf(yard, f));
   const after = [...fluidsIn(yard, vessel), ...poured];
   const litres = after.reduce((sum, p) => sum + p.litres, 0);
-  const petrol = after.reduce((sum, p) => (p.fluid.id === "petrol" ? sum + p.litres : sum), 0);
+  const petrol = after.reduce((sum, p) => (isPetrol(p.fluid.id) ? sum + p.litres : sum), 0);
   const petrolShare = litres > 0 ? petrol / litres : 0;
   if (!holdsPetrol(poured) && !(petrol > 0 && poured.length > 0)) return [];
   if (petrolShare < SOME_SHARE || petrolShare > 1 - SOME_SHARE) return [];
@@ -47,14 +48,14 @@ function fluidsIn(yard: YardState, vessel: VesselId): FluidLitres[] {
   const state = yard.vessels.get(vessel);
   if (!state) return [];
   return partsOf(state.contents, yard.parts).flatMap((p) =>
-    isFluidId(p.component) ? [{ fluid: FLUIDS[p.component], litres: p.litres }] : [],
+    isFluidId(p.component) ? [{ fluid: gateFluid(yard, p.component), litres: p.litres }] : [],
   );
 }
 
 function poursOf(yard: YardState, { from, fresh, amount }: Flow): FluidLitres[] {
   if (from === null)
     return (fresh ?? []).flatMap((f) =>
-      isFluidId(f.component) ? [{ fluid: FLUIDS[f.component], litres: f.litres }] : [],
+      isFluidId(f.component) ? [{ fluid: gateFluid(yard, f.component), litres: f.litres }] : [],
     );
   const there = fluidsIn(yard, from);
   const total = there.reduce((sum, p) => sum + p.litres, 0);

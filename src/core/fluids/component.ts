@@ -1,4 +1,13 @@
-import { FLUID_IDS, FLUIDS, type FluidFamily, type FluidId } from "./table";
+import {
+  FLUID_IDS,
+  FLUIDS,
+  type FluidFamily,
+  type FluidId,
+  fluidName,
+  isFluidId,
+  likeOf,
+  type TableFluidId,
+} from "./table";
 
 /** Where a component comes to lie once it has settled, lowest first; what sinks lies below the oil. */
 export const LAYER_ORDER = ["sludge", "water", "fat", "oil"] as const;
@@ -46,11 +55,13 @@ const OTHERS = {
 type OtherId = keyof typeof OTHERS;
 /** What a litre in a vessel can be: a fuel or oil of the table, dirt that travels with it, or a chemical. */
 export type ComponentId = FluidId | OtherId;
+/** Those of the house: all but the owner's own. */
+export type TableComponentId = TableFluidId | OtherId;
 
 /** Fat sets in the cold and settles as flocs; of the table's fluids it alone sinks through oil. */
-const SETTLES_AS_FAT: FluidId = "fryer-fat";
+const SETTLES_AS_FAT: TableFluidId = "fryer-fat";
 
-const fluid = (id: FluidId): Component => ({
+const fluid = (id: TableFluidId): Component => ({
   name: FLUIDS[id].name,
   family: FLUIDS[id].family,
   lies: id === SETTLES_AS_FAT ? "fat" : "oil",
@@ -59,27 +70,39 @@ const fluid = (id: FluidId): Component => ({
   rho15KgPerL: FLUIDS[id].rho15KgPerL,
 });
 
-/** Every component there is. A new one is a row of the fluid table or of the table above. */
-export const COMPONENTS: Readonly<Record<ComponentId, Component>> = {
-  ...(Object.fromEntries(FLUID_IDS.map((id) => [id, fluid(id)])) as Record<FluidId, Component>),
+/** Every component of the house. A new one is a row of the fluid table or of the table above. */
+const COMPONENTS: Readonly<Record<TableComponentId, Component>> = {
+  ...(Object.fromEntries(FLUID_IDS.map((id) => [id, fluid(id)])) as Record<TableFluidId, Component>),
   ...OTHERS,
 };
-export const COMPONENT_IDS = Object.keys(COMPONENTS) as ComponentId[];
+export const COMPONENT_IDS = Object.keys(COMPONENTS) as TableComponentId[];
 export const CHEMICAL_IDS = COMPONENT_IDS.filter(
   (id): id is Exclude<OtherId, "water" | "sludge"> => COMPONENTS[id].family === "chemical",
 );
 
-export const isMuck = (id: ComponentId): boolean => COMPONENTS[id].muck;
-export const sinks = (id: ComponentId): boolean => COMPONENTS[id].lies !== "oil";
+export const isComponentId = (id: string): id is ComponentId => isFluidId(id) || Object.hasOwn(OTHERS, id);
+
+const kindOf = (id: ComponentId): TableComponentId => (isFluidId(id) ? likeOf(id) : id);
+
+/** What a component is: of a fluid of the owner's own, what the row that it is like is. */
+export const componentOf = (id: ComponentId): Component => COMPONENTS[kindOf(id)];
+
+export const isMuck = (id: ComponentId): boolean => componentOf(id).muck;
+export const sinks = (id: ComponentId): boolean => componentOf(id).lies !== "oil";
 /** Solid or setting: fats of the table, wherever they lie. */
-export const isFat = (id: ComponentId): boolean => COMPONENTS[id].family === "fat";
-export const componentName = (id: ComponentId): string => COMPONENTS[id].name;
+export const isFat = (id: ComponentId): boolean => componentOf(id).family === "fat";
+export const componentName = (id: ComponentId): string => (isFluidId(id) ? fluidName(id) : COMPONENTS[id].name);
 
+/** That fluid of the table, or one of the owner's own that is like it. */
+export const isLike = (id: ComponentId, row: TableFluidId): boolean => isFluidId(id) && likeOf(id) === row;
 /** Volume expansion per kelvin. */
-export const expansionPerK = (id: ComponentId): number => COMPONENTS[id].alphaPerK;
+export const expansionPerK = (id: ComponentId): number => componentOf(id).alphaPerK;
 
-/** Kilograms of litres at 15 °C. */
-export const kgOf = (id: ComponentId, litres15: number): number => COMPONENTS[id].rho15KgPerL * litres15;
+/**
+ * Kilograms of litres at 15 °C, as the ledger keeps them: by the house's table, also for a fluid of the owner's own, so
+ * that a figure that is changed later leaves no gap in what was weighed before.
+ */
+export const kgOf = (id: ComponentId, litres15: number): number => componentOf(id).rho15KgPerL * litres15;
 
 /**
  * Litres at 15 °C in one litre measured at `celsius`: ρ(t)/ρ15 = 1 − α·(t − 15).

@@ -1,4 +1,4 @@
-import { FLUIDS, type FluidId } from "./table";
+import { FLUIDS, type FluidId, likeOf } from "./table";
 
 /** Water, sludge and fat as shares of the litres. */
 export interface MuckShares {
@@ -39,4 +39,4 @@ export function dirtSeenAs(seen: Dirt["seenAs"]): DirtKind {
 
 /** What is taken for granted of a fluid when nobody has said what it was used for. */
 export const dirtOfFluid = (fluid: FluidId): DirtKind =>
-  dirtSeenAs(FLUIDS[fluid].family === "engine" ? "engine" : "plants");
+  dirtSeenAs(FLUIDS[likeOf(fluid)].family === "engine" ? "engine" : "plants");

@@ -1,4 +1,4 @@
-import type { Fluid } from "./table";
+import { type Fluid, type FluidId, likeOf } from "./table";
 
 /** So many litres at 15 °C of a fluid. */
 export interface FluidLitres {
@@ -8,9 +8,10 @@ export interface FluidLitres {
 
 const COUNTS_FROM_SHARE = 0.005;
 
-export const isPetrol = (fluid: { readonly id: string }): boolean => fluid.id === "petrol";
+/** Petrol, and whatever its owner calls like it. */
+export const isPetrol = (id: FluidId): boolean => likeOf(id) === "petrol";
 export const holdsPetrol = (parts: readonly FluidLitres[]): boolean =>
-  parts.some((p) => p.litres > 0 && isPetrol(p.fluid));
+  parts.some((p) => p.litres > 0 && isPetrol(p.fluid.id));
 
 /**
  * Flash point in °C of a mix: that of the most volatile part of at least 0.5 %. Any petrol at all is petrol. No
@@ -21,7 +22,7 @@ export function flashPointCelsius(parts: readonly FluidLitres[]): number {
   for (const p of parts) litres += p.litres;
   let lowest = Number.POSITIVE_INFINITY;
   for (const p of parts)
-    if (p.litres > 0 && (isPetrol(p.fluid) || p.litres / litres >= COUNTS_FROM_SHARE))
+    if (p.litres > 0 && (isPetrol(p.fluid.id) || p.litres / litres >= COUNTS_FROM_SHARE))
       lowest = Math.min(lowest, p.fluid.flashCelsius);
   return lowest;
 }

@@ -1,17 +1,20 @@
 export {
   CHEMICAL_IDS,
   COMPONENT_IDS,
-  COMPONENTS,
   type ComponentId,
   componentName,
+  componentOf,
   expansionPerK,
+  isComponentId,
   isFat,
+  isLike,
   isMuck,
   kgOf,
   LAYER_ORDER,
   type LiesIn,
   litres15PerLitre,
   sinks,
+  type TableComponentId,
 } from "./component";
 export {
   byComponent,
@@ -40,9 +43,16 @@ export {
   type FluidFigures,
   type FluidId,
   type FluidTable,
+  fluidIn,
+  fluidName,
   fluidTable,
   isFluidId,
+  likeOf,
+  type OwnFluidId,
   type OwnFluids,
+  ownFluidId,
+  type SomeFigures,
+  type TableFluidId,
 } from "./table";
 export { dynamicViscosityPaS, kinematicViscosityMm2PerS, requireCovered, waltherAt } from "./viscosity";
 export { fromWalther, type WaltherLine, walther, waltherLine } from "./walther";

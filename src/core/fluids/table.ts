@@ -1,4 +1,4 @@
-import { requireRange } from "../numerics";
+import { Refused, requireRange } from "../numerics";
 import { type WaltherLine, waltherLine } from "./walther";
 
 /**
@@ -21,9 +21,35 @@ const ROWS = {
   biodiesel: row("Biodiesel", "ester", 0.883, 8.3e-4, 4.5, 1.75, -2, -8, 160, 37.3, 54, 296.5),
 } as const;
 
-export type FluidId = keyof typeof ROWS;
-export const FLUID_IDS = Object.keys(ROWS) as FluidId[];
-export const isFluidId = (id: string): id is FluidId => Object.hasOwn(ROWS, id);
+/** A row of the table. */
+export type TableFluidId = keyof typeof ROWS;
+/**
+ * A fluid of the owner's own: the row that it is most like, and its name. Whatever turns on what a fluid is, how it
+ * burns or settles, follows from the row; its figures stand in the yard's own table.
+ */
+export type OwnFluidId = `${TableFluidId}~${string}`;
+export type FluidId = TableFluidId | OwnFluidId;
+
+export const FLUID_IDS = Object.keys(ROWS) as TableFluidId[];
+const isRow = (id: string): id is TableFluidId => Object.hasOwn(ROWS, id);
+
+const LIKE = "~";
+const MOST_LETTERS = 40;
+export const ownFluidId = (like: TableFluidId, name: string): OwnFluidId => `${like}${LIKE}${name}`;
+
+/** A row, or a row and a name of one's own: neither empty nor with blanks about it. */
+export function isFluidId(id: string): id is FluidId {
+  const [like = "", ...rest] = id.split(LIKE);
+  if (rest.length === 0) return isRow(like);
+  const name = rest.join(LIKE);
+  return isRow(like) && name.length > 0 && name.length <= MOST_LETTERS && name.trim() === name;
+}
+
+/** The row that a fluid is like; of a row itself that row. */
+export const likeOf = (id: FluidId): TableFluidId => id.split(LIKE)[0] as TableFluidId;
+
+/** What a fluid is called. */
+export const fluidName = (id: FluidId): string => (isRow(id) ? ROWS[id].name : id.slice(id.indexOf(LIKE) + 1));
 
 export type FluidFamily = "vegetable" | "fat" | "engine" | "petroleum" | "ester";
 
@@ -47,17 +73,27 @@ interface Row extends FluidFigures {
   readonly family: FluidFamily;
 }
 
+/** Some of a fluid's figures: as a form gives them, with the others left as the table has them. */
+export type SomeFigures = { readonly [F in keyof FluidFigures]?: FluidFigures[F] | undefined };
+
 /** A fluid as the models take it: complete, with its viscosity line worked out once. */
 export interface Fluid extends Row {
   readonly id: FluidId;
   readonly line: WaltherLine;
 }
 
-export type FluidTable = Readonly<Record<FluidId, Fluid>>;
-/** An owner's own figures, row by row; what is not named stays the table's. */
-export type OwnFluids = {
-  readonly [K in FluidId]?: { readonly [F in keyof FluidFigures]?: FluidFigures[F] | undefined } | undefined;
+export type FluidTable = Readonly<Record<TableFluidId, Fluid>> & {
+  readonly [own: OwnFluidId]: Fluid | undefined;
 };
+
+/** A fluid of a table. Refuses one of the owner's own whose figures nobody gave: there is no default for it. */
+export function fluidIn(table: FluidTable, id: FluidId): Fluid {
+  const found = table[id];
+  if (found) return found;
+  throw new Refused(`own.${id}`, "is a fluid of your own: its figures are missing");
+}
+/** An owner's own figures, row by row; what is not named stays the table's. */
+export type OwnFluids = { readonly [K in FluidId]?: SomeFigures };
 
 /** No oil thins to less than a thirtieth between 40 and 100 °C, nor hardly at all. */
 const STEEPEST = 30;
@@ -69,7 +105,9 @@ const fluidOf = (id: FluidId, figures: Row): Fluid => {
   return { ...figures, id, line: waltherLine(figures.nu40Mm2PerS, figures.nu100Mm2PerS) };
 };
 
-export const FLUIDS: FluidTable = Object.fromEntries(FLUID_IDS.map((id) => [id, fluidOf(id, ROWS[id])])) as FluidTable;
+export const FLUIDS: Readonly<Record<TableFluidId, Fluid>> = Object.fromEntries(
+  FLUID_IDS.map((id) => [id, fluidOf(id, ROWS[id])]),
+) as Readonly<Record<TableFluidId, Fluid>>;
 
 /** The table with an owner's figures in it. Refuses a fluid that no liquid is like: one that hardly thins when it is warmed. */
 export function fluidTable(own: OwnFluids): FluidTable {
@@ -77,7 +115,7 @@ export function fluidTable(own: OwnFluids): FluidTable {
   if (mine.length === 0) return FLUIDS;
   const named = mine.map(([id, figures]) => {
     const given = Object.entries(figures ?? {}).filter(([, value]) => value !== undefined);
-    return [id, fluidOf(id, { ...ROWS[id], ...Object.fromEntries(given) })];
+    return [id, fluidOf(id, { ...ROWS[likeOf(id)], name: fluidName(id), ...Object.fromEntries(given) })];
   });
   return { ...FLUIDS, ...Object.fromEntries(named) };
 }

@@ -28,8 +28,10 @@ const isFat = (s: Substance): boolean => isFluidId(s) && FLUIDS[s].family === "f
 const isWater = (s: Substance): boolean => s === "water";
 
 function flashOf(parts: readonly StepPart[]): number {
-  const fluids = parts.flatMap((p) =>
-    isFluidId(p.substance) ? [{ fluid: FLUIDS[p.substance], litres: p.amount }] : [],
+  const fluids = parts.flatMap(({ substance, amount, flashCelsius }) =>
+    isFluidId(substance)
+      ? [{ fluid: { ...FLUIDS[substance], ...(flashCelsius !== undefined && { flashCelsius }) }, litres: amount }]
+      : [],
   );
   const spirit = holds(parts, "methanol") || holds(parts, "methoxide");
   return Math.min(flashPointCelsius(fluids), spirit ? METHANOL_FLASH_CELSIUS : Number.POSITIVE_INFINITY);

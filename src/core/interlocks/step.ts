@@ -18,6 +18,8 @@ export interface StepPart {
   readonly substance: Substance;
   /** Litres; kilograms for what is weighed. Only shares matter. */
   readonly amount: number;
+  /** Where its owner knows better than the table. */
+  readonly flashCelsius?: number;
 }
 
 /** What a bench may offer to do. */

@@ -1,3 +1,4 @@
+import { isFluidId } from "../fluids";
 import { type Definitions, missingThing, type ThingKey } from "./definitions";
 import type { Entry } from "./entry";
 import { flowsOf, kindOf } from "./entry";
@@ -27,7 +28,7 @@ function applied(yard: YardState, entry: Entry, definitions: Definitions): Flaw 
 function tried(yard: YardState, entry: Entry): Flaw | undefined {
   yard.undo.length = 0;
   const { standings } = yard;
-  const flaw = vesselFlaw(yard, entry) ?? kindOf(entry.kind).apply(yard, entry);
+  const flaw = vesselFlaw(yard, entry) ?? fluidFlaw(yard, entry) ?? kindOf(entry.kind).apply(yard, entry);
   if (!flaw) return undefined;
   yard.standings = standings;
   for (const state of yard.undo.reverse()) yard.vessels.set(state.vessel.id, state);
@@ -54,6 +55,14 @@ function vesselFlaw(yard: YardState, entry: Entry): Flaw | undefined {
     .speaksOf(entry.data)
     .find((id) => !yard.vessels.has(id));
   return missing === undefined ? undefined : { code: "unknown-vessel", vessel: missing };
+}
+
+/** A fluid of the yard's own is what its owner said it is: without that word there is nothing to reckon with. */
+function fluidFlaw(yard: YardState, entry: Entry): Flaw | undefined {
+  for (const { fresh } of flowsOf(entry))
+    for (const { component } of fresh ?? [])
+      if (isFluidId(component) && !yard.fluids[component]) return { code: "unknown-fluid", fluid: component };
+  return undefined;
 }
 
 /** Done to oil where it stands. */

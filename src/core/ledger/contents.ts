@@ -1,4 +1,4 @@
-import { COMPONENTS, type ComponentId, expansionPerK, LAYER_ORDER } from "../fluids";
+import { type ComponentId, componentOf, expansionPerK, LAYER_ORDER } from "../fluids";
 
 /**
  * What is in a vessel: litres at 15 °C by part, a part being (component, origin batch). Parallel arrays sorted by the
@@ -30,7 +30,7 @@ const TRACE_LITRES = 2e-2;
 
 /** Layers from the bottom up, as numbers: looked up millions of times. */
 const OIL_DEPTH = LAYER_ORDER.indexOf("oil");
-const depthOf = (component: ComponentId): number => LAYER_ORDER.indexOf(COMPONENTS[component].lies);
+const depthOf = (component: ComponentId): number => LAYER_ORDER.indexOf(componentOf(component).lies);
 
 /** Numbers the parts. Only ever grows, so that projections of one yard may share it. */
 export class PartTable {

@@ -1,3 +1,4 @@
+import type { FluidId } from "../fluids";
 import type { BagId, CupId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
 import type { OddText } from "./oddText";
 
@@ -16,6 +17,7 @@ export type Flaw =
   | { readonly code: "unknown-vehicle"; readonly vehicle: VehicleId }
   | { readonly code: "unknown-place"; readonly place: PlaceId }
   | { readonly code: "unknown-cup"; readonly cup: CupId }
+  | { readonly code: "unknown-fluid"; readonly fluid: FluidId }
   | { readonly code: "unknown-round"; readonly round: RoundId }
   | { readonly code: "round-over"; readonly round: RoundId };
 

@@ -1,4 +1,4 @@
-import { COMPONENTS } from "../fluids";
+import { componentName, isComponentId } from "../fluids";
 import * as z from "../zod";
 import { type Entry, kindOf } from "./entry";
 import type { Called } from "./kinds/kind";
@@ -20,6 +20,7 @@ export type FieldIs =
   | "text"
   | "number"
   | "choice"
+  | "fluid"
   | "yes-no"
   | "vessel"
   | "source"
@@ -66,7 +67,7 @@ function walk(
 ): EntryField[] {
   if (called[nameOf(path)] === null) return [];
   if (schema instanceof z.ZodOptional) return walk(schema.unwrap() as z.ZodType, value, path, true, called);
-  if (schema instanceof z.ZodUnion) {
+  if (schema instanceof z.ZodUnion && isOf(schema) === null) {
     const options = schema.options as readonly z.ZodType[];
     const own = options.find((o) => o.safeParse(value).success) ?? options[0];
     // "All of it" may be corrected to so many litres.
@@ -107,7 +108,7 @@ function leaf(
       path: path.join("."),
       label: index === undefined ? label : `${label} ${Number(index) + 1}`,
       is,
-      ...(is === "choice" && { choices }),
+      ...((is === "choice" || is === "fluid") && { choices }),
       optional,
       value: value as FieldValue,
     },
@@ -123,13 +124,13 @@ function isOf(schema: z.ZodType): FieldIs | null {
   return schema instanceof z.ZodString ? "text" : null;
 }
 
-/** Components go by their own names; a choice without words by what is written. */
-const namesOf = (schema: z.ZodType): Record<string, string> =>
-  schema instanceof z.ZodEnum
-    ? Object.fromEntries(
-        schema.options.map((o) => [String(o), COMPONENTS[o as keyof typeof COMPONENTS]?.name ?? String(o)]),
-      )
-    : {};
+/** Components go by their own names; a choice without words by what is written. The yard's own fluids are its to add. */
+function namesOf(schema: z.ZodType): Record<string, string> {
+  const listed = schema instanceof z.ZodUnion ? (schema.options as readonly z.ZodType[])[0] : schema;
+  if (!(listed instanceof z.ZodEnum)) return {};
+  const written = listed.options.map(String);
+  return Object.fromEntries(written.map((o) => [o, isComponentId(o) ? componentName(o) : o]));
+}
 
 const at = (value: unknown, key: string | number): unknown =>
   typeof value === "object" && value !== null ? (value as Record<string | number, unknown>)[key] : undefined;

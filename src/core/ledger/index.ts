@@ -21,6 +21,7 @@ export { ActId, BagId, CupId, EntryId, PlaceId, RoundId, SourceId, VehicleId, Ve
 export type { Bag } from "./kinds/bag";
 export type { Cup } from "./kinds/cup";
 export type { Flow, How } from "./kinds/flow";
+export { figuresOf, type OwnFluid } from "./kinds/fluid";
 export type { Place } from "./kinds/place";
 export type { Thing } from "./kinds/retire";
 export { DEFAULT_SETTINGS, type Settings } from "./kinds/settings";
@@ -44,7 +45,7 @@ export {
   type VesselRole,
 } from "./roles";
 export { type Check, CheckSchema } from "./schema/check";
-export type { Measured, MeasuredOrAll } from "./schema/quantities";
+export { type Measured, type MeasuredOrAll, OwnFluidId } from "./schema/quantities";
 export { ShapeSchema } from "./schema/shape";
 export { type Access, AccessSchema, type Coordinates, CoordinatesSchema, type Spot } from "./schema/where";
 export {

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { COMPONENTS, type ComponentId, kgOf } from "../fluids";
+import { type ComponentId, componentOf, kgOf } from "../fluids";
 import { accountBy, balance } from "./balance";
 import type { Draft } from "./entry";
 import { offerEntry } from "./guard";
@@ -48,7 +48,7 @@ describe("a reaction", () => {
   const yard = project([...start(), entry("5", 9, usual)]);
   it("turns oil and methanol into ester and glycerol, and the book still closes", () => {
     expect(yard.faults).toEqual([]);
-    expect(litresOf(yard, "biodiesel")).toBeCloseTo(80.4 / COMPONENTS.biodiesel.rho15KgPerL, 9);
+    expect(litresOf(yard, "biodiesel")).toBeCloseTo(80.4 / componentOf("biodiesel").rho15KgPerL, 9);
     expect(litresOf(yard, "canola")).toBeCloseTo(100 - 80 / 0.92, 9);
     const b = balance(yard);
     expect(b.closes).toBe(true);

@@ -1,4 +1,4 @@
-import type { ComponentId } from "../fluids";
+import { type ComponentId, FLUIDS, type FluidId, type FluidTable } from "../fluids";
 import type { AccountName } from "./accounts";
 import { type Contents, EMPTY, PartTable } from "./contents";
 import type { ThingKey } from "./definitions";
@@ -6,6 +6,7 @@ import type { Fault } from "./errors";
 import type { BagId, CupId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
 import type { Bag } from "./kinds/bag";
 import type { Cup } from "./kinds/cup";
+import type { OwnFluid } from "./kinds/fluid";
 import type { Place } from "./kinds/place";
 import type { Round } from "./kinds/round";
 import { DEFAULT_SETTINGS, type Settings } from "./kinds/settings";
@@ -181,6 +182,9 @@ export interface YardState {
   /** By what a part's origin says: an entry's id. Only ever grows, and an entry's origin never changes: projections of one yard may share it. */
   readonly origins: Map<string, Origin>;
   readonly cups: Map<CupId, Cup>;
+  /** The yard's own fluids, and its own figures for those of the table; and the table with them in it. */
+  readonly ownFluids: Map<FluidId, OwnFluid>;
+  fluids: FluidTable;
   standings: readonly PastStanding[];
   draws: readonly FirstDraw[];
   /** Things that were used before the entry that says what they are. */
@@ -212,6 +216,8 @@ export function emptyYard(): YardState {
     rounds: new Map(),
     origins: new Map(),
     cups: new Map(),
+    ownFluids: new Map(),
+    fluids: FLUIDS,
     broughtForward: new Set(),
     retired: new Map(),
     standings: [],
@@ -250,6 +256,7 @@ export function copyYard(y: YardState): YardState {
     places: new Map(y.places),
     rounds: new Map(y.rounds),
     cups: new Map(y.cups),
+    ownFluids: new Map(y.ownFluids),
     broughtForward: new Set(y.broughtForward),
     retired: new Map(y.retired),
     shedTemperatures: [...y.shedTemperatures],

@@ -114,6 +114,7 @@ export function fullEntries(): Entry[] {
         ],
       },
     },
+    { kind: "fluid", data: { id: "diesel~Winter diesel", figures: { cloudCelsius: -22, pourCelsius: -32 } } },
     { kind: "round", data: { id: RoundId.parse("round"), by: null, stops: [{ source: kitchen.id, litres: 20 }] } },
     pickup("A", 120),
     pickup("B", 60),

@@ -9,6 +9,7 @@ interface Epoch {
   readonly now: string;
   readonly parts: YardState["parts"];
   readonly settings: YardState["settings"];
+  readonly fluids: YardState["fluids"];
   readonly temperatures: number;
   readonly lastTemperature: unknown;
   readonly cups: readonly unknown[];
@@ -19,6 +20,7 @@ const epochOf = (yard: YardState, now: string): Epoch => ({
   now,
   parts: yard.parts,
   settings: yard.settings,
+  fluids: yard.fluids,
   temperatures: yard.shedTemperatures.length,
   lastTemperature: yard.shedTemperatures.at(-1),
   cups: [...yard.cups.values()],
@@ -32,6 +34,7 @@ const sameEpoch = (a: Epoch, b: Epoch): boolean =>
   a.now === b.now &&
   a.parts === b.parts &&
   a.settings === b.settings &&
+  a.fluids === b.fluids &&
   a.temperatures === b.temperatures &&
   a.lastTemperature === b.lastTemperature &&
   sameList(a.cups, b.cups) &&

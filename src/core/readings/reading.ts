@@ -1,3 +1,4 @@
+import type { FluidTable } from "../fluids";
 import {
   type BagState,
   type Place,
@@ -30,6 +31,7 @@ export interface YardReading {
   /** What is due now is due from then: ten minutes at the most ago. */
   readonly now: string;
   readonly settings: Settings;
+  readonly fluids: FluidTable;
   readonly vessels: readonly VesselReading[];
   readonly byId: ReadonlyMap<VesselId, VesselReading>;
   readonly bags: readonly BagState[];
@@ -60,6 +62,7 @@ export function readYard(yard: YardState, at: string, memo: ReadingMemo): YardRe
   return {
     now: slotBegan(at),
     settings: yard.settings,
+    fluids: yard.fluids,
     vessels,
     byId: new Map(vessels.map((v) => [v.state.vessel.id, v])),
     bags: [...yard.bags.values()].filter((b) => inUse("bag", b.bag.id)),

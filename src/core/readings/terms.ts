@@ -1,4 +1,4 @@
-import { DIRT_KINDS, FLUIDS } from "../fluids";
+import { DIRT_KINDS, FLUIDS, likeOf } from "../fluids";
 import type { Place, PlaceId, Settings, Source, Vessel } from "../ledger";
 import { coneTopMm, holdsLitres } from "../vessels";
 
@@ -14,7 +14,7 @@ export const KG_PER_LITRE = 1;
 /** Engine and gearbox oil is kept apart. */
 export const staysApart = (s: Pick<Source, "dirt" | "fluid">): boolean =>
   (s.dirt !== undefined && DIRT_KINDS[s.dirt].seenAs === "engine") ||
-  (s.fluid !== undefined && FLUIDS[s.fluid].family === "engine");
+  (s.fluid !== undefined && FLUIDS[likeOf(s.fluid)].family === "engine");
 
 const USUAL_MINUTES = 15;
 export const minutesAt = (s: Source): number => s.minutesThere ?? USUAL_MINUTES;

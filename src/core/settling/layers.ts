@@ -1,4 +1,4 @@
-import { COMPONENTS, isMuck, type LiesIn, type Part } from "../fluids";
+import { componentOf, isMuck, type LiesIn, type Part } from "../fluids";
 import { heightAtLitres, type VesselForm } from "../vessels";
 
 export type LayerKind = LiesIn | "scum";
@@ -28,7 +28,7 @@ export function layersOf(form: VesselForm, parts: readonly Part[], dip: DipLines
   const total = parts.reduce((sum, p) => sum + p.litres, 0);
   if (total <= 0) return [];
   const litresOf = (kind: LiesIn): number =>
-    parts.reduce((sum, p) => (COMPONENTS[p.component].lies === kind ? sum + p.litres : sum), 0);
+    parts.reduce((sum, p) => (componentOf(p.component).lies === kind ? sum + p.litres : sum), 0);
   const height = (litres: number): number => heightAtLitres(form, Math.min(litres, total));
   const surface = height(total);
   const sludge = parts.every((p) => isMuck(p.component)) ? litresOf("sludge") : litresOf("sludge") * LOOSE;

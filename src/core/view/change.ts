@@ -19,7 +19,7 @@ interface ListChange<T> {
   readonly changed: readonly T[];
 }
 
-type ListName = "vessels" | "sources" | "bags" | "vehicles" | "places" | "cups" | "advice";
+type ListName = "vessels" | "sources" | "bags" | "vehicles" | "places" | "cups" | "ownFluids" | "advice";
 
 /** What each thing of the view's lists goes by. */
 const ID_OF: { readonly [L in ListName]: (thing: YardView[L][number]) => string } = {
@@ -29,6 +29,7 @@ const ID_OF: { readonly [L in ListName]: (thing: YardView[L][number]) => string 
   vehicles: (v) => v.vehicle.id,
   places: (p) => p.place.id,
   cups: (c) => c.id,
+  ownFluids: (f) => f.id,
   advice: (a) => a.id,
 };
 const LISTS = Object.keys(ID_OF) as ListName[];

@@ -1,10 +1,12 @@
 import { type Advice, advise } from "../advice";
+import { type FluidTable, fluidName } from "../fluids";
 import {
   type BagState,
   type Balance,
   balance,
   type Cup,
   type Fault,
+  type OwnFluid,
   type RoundState,
   readThingKey,
   type Settings,
@@ -28,6 +30,9 @@ export interface YardView {
   readonly vehicles: readonly VehicleState[];
   readonly places: readonly PlaceView[];
   readonly cups: readonly Cup[];
+  /** The owner's own fluids and figures, the retired too; and the table with them in it. */
+  readonly ownFluids: readonly OwnFluid[];
+  readonly fluids: FluidTable;
   /** What has left the floor and the lists. */
   readonly retired: readonly RetiredThing[];
   /** What everything is called that ever was in this yard, by its id: also what came, or went, after the moment looked at. */
@@ -79,6 +84,8 @@ export function viewYard(
     vehicles: reading.vehicles,
     places: placeViews(yard, reading.vessels),
     cups: [...yard.cups.values()].filter((c) => !yard.retired.has(thingKey("cup", c.id))),
+    ownFluids: [...yard.ownFluids.values()],
+    fluids: yard.fluids,
     retired: [...yard.retired].map(([key, at]) => ({ ...readThingKey(key), at })),
     names: namesIn(latest),
     round: reading.round,
@@ -99,5 +106,6 @@ function namesIn(yard: YardState): Record<string, string> {
   for (const { vehicle } of yard.vehicles.values()) names[vehicle.id] = vehicle.name;
   for (const place of yard.places.values()) names[place.id] = place.name;
   for (const cup of yard.cups.values()) names[cup.id] = cup.name;
+  for (const id of yard.ownFluids.keys()) names[id] = fluidName(id);
   return names;
 }

@@ -1,4 +1,4 @@
-import { COMPONENTS, type ComponentId, isMuck } from "@/core/fluids";
+import { type ComponentId, componentOf, isFluidId, isMuck, likeOf } from "@/core/fluids";
 import type { VesselView } from "@/core/readings";
 import type { YardView } from "@/core/view";
 
@@ -14,7 +14,7 @@ export function mostlyOf(v: VesselView): ComponentId | null {
 
 /** Diesel, kerosene, petrol or biodiesel: what an engine starts on. */
 export const isThin = (component: ComponentId): boolean =>
-  ["petroleum", "ester"].includes(COMPONENTS[component].family);
+  ["petroleum", "ester"].includes(componentOf(component).family);
 
 const holdsOil = (v: VesselView): boolean => {
   const most = mostlyOf(v);
@@ -34,6 +34,8 @@ export function suitsBought(v: VesselView, fluid: ComponentId, view: YardView): 
   const most = mostlyOf(v);
   const { role } = v.vessel;
   if (most === fluid) return 0;
+  // One diesel goes into another, where no can is free.
+  if (most !== null && isFluidId(most) && isFluidId(fluid) && likeOf(most) === likeOf(fluid)) return 2;
   const isCan = role === "thinner" || (!isThin(fluid) && ["ready", "feed"].includes(role));
   if (most === null && isCan) return 1;
   if (role === "tank" && most === null && isThin(fluid) && isDieselTank(view, v.vessel.id)) return 2;

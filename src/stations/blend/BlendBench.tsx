@@ -2,7 +2,7 @@
 import dynamic from "next/dynamic";
 import { useMemo, useState } from "react";
 import { type MixPart, mixViscosityMm2PerS } from "@/core/blending";
-import { componentName } from "@/core/fluids";
+import { componentName, type FluidTable, isLike } from "@/core/fluids";
 import { mixOf, type VesselView } from "@/core/readings";
 import { type BlendPlan, planBlend } from "@/core/readings/blend/plan";
 import { formatNumber } from "@/core/units";
@@ -42,7 +42,9 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
   const settings = useMemo(() => ({ ...view.settings, tonightLowCelsius: judgedAt }), [view.settings, judgedAt]);
   const night = settings.theme === "night";
   const [oilId, setOil] = useState<string>(oils[0]?.vessel.id ?? "");
-  const kerosene = thinners.find((t) => t.components[0]?.component === "kerosene" && t.litres > 0.5) ?? thinners[0];
+  const kerosene =
+    thinners.find((t) => t.components[0] && isLike(t.components[0].component, "kerosene") && t.litres > 0.5) ??
+    thinners[0];
   const [thinnerId, setThinner] = useState<string>(kerosene?.vessel.id ?? "");
   const [byHand, setByHand] = useState<number | null>(null);
   const oil = oils.find((v) => v.vessel.id === oilId) ?? oils[0];
@@ -52,13 +54,13 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
   const fillTo = Math.min(fill.value ?? brim, tank.capacityLitres);
   const limit = `${formatNumber(settings.pumpLimitMm2PerS, 0)} mm²/s`;
   const plan = useMemo(
-    () => (oil && thinner ? planBlend(tank, oil, thinner, fillTo, settings, byHand) : null),
-    [tank, oil, thinner, fillTo, settings, byHand],
+    () => (oil && thinner ? planBlend(tank, oil, thinner, fillTo, { settings, fluids: view.fluids }, byHand) : null),
+    [tank, oil, thinner, fillTo, settings, view.fluids, byHand],
   );
   const found: BlendPlan | null = plan && !("code" in plan) ? plan : null;
   const curves = useMemo(
-    () => (oil && thinner ? curvesOf(oil, thinner, found, night) : []),
-    [oil, thinner, found, night],
+    () => (oil && thinner ? curvesOf(oil, thinner, found, { night, fluids: view.fluids }) : []),
+    [oil, thinner, found, night, view.fluids],
   );
   if (!oil || !thinner) return null;
   const low = units.celsius(settings.tonightLowCelsius);
@@ -161,9 +163,14 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
   );
 }
 
-function curvesOf(oil: VesselView, thinner: VesselView, plan: BlendPlan | null, night: boolean): Curve[] {
-  const straight = mixOf(oil.components, oil.thickness);
-  const thin = mixOf(thinner.components, thinner.thickness);
+function curvesOf(
+  oil: VesselView,
+  thinner: VesselView,
+  plan: BlendPlan | null,
+  { night, fluids }: { night: boolean; fluids: FluidTable },
+): Curve[] {
+  const straight = mixOf(oil.components, oil.thickness, fluids);
+  const thin = mixOf(thinner.components, thinner.thickness, fluids);
   const main = thin[0];
   return [
     ...(straight.length > 0 ? [{ name: "straight oil", colour: "#b5650f", width: 2.5, points: curve(straight) }] : []),
@@ -171,7 +178,7 @@ function curvesOf(oil: VesselView, thinner: VesselView, plan: BlendPlan | null, 
       ? [
           {
             name: main.fluid.name.toLowerCase(),
-            colour: main.fluid.id === "diesel" ? "#7c8634" : "#5b8aa0",
+            colour: isLike(main.fluid.id, "diesel") ? "#7c8634" : "#5b8aa0",
             width: 2,
             dash: [6, 4],
             points: curve(thin),

@@ -5,7 +5,7 @@ import type { BlendPlan } from "@/core/readings/blend/plan";
 import { formatNumber } from "@/core/units";
 import { useUnits } from "@/desk";
 import { Button } from "@/ui";
-import { FILLS } from "@/ui/drawing/fills";
+import { fillOf } from "@/ui/drawing/fills";
 
 interface Props {
   readonly plan: BlendPlan;
@@ -39,7 +39,7 @@ export function MixBar({ plan, fillTo, oilName, byHand, onOil }: Props) {
           <li
             key={p.component}
             className="min-w-0 overflow-hidden border-r border-[#10211f] px-2 last:border-r-0 py-1.5 leading-tight whitespace-nowrap text-[#10211f]"
-            style={{ flexGrow: p.litres, flexBasis: 0, backgroundColor: FILLS[p.component].colour }}
+            style={{ flexGrow: p.litres, flexBasis: 0, backgroundColor: fillOf(p.component).colour }}
           >
             <b className="font-plate text-[19px]">{units.litres(p.litres)}</b>
             <br />

@@ -1,6 +1,6 @@
 "use client";
 import { useSearchParams } from "next/navigation";
-import { isPetrol } from "@/core/fluids";
+import { isFluidId, isPetrol } from "@/core/fluids";
 import type { VesselView } from "@/core/readings";
 import { LoggedOf, StepButton, useLog, usePast, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
@@ -18,7 +18,8 @@ export function ContainerScreen() {
   return v ? <OneContainer vessel={v} /> : <NoContainer />;
 }
 
-const holdsPetrol = (v: VesselView): boolean => v.components.some((c) => isPetrol({ id: c.component }));
+const holdsPetrol = (v: VesselView): boolean =>
+  v.components.some((c) => isFluidId(c.component) && isPetrol(c.component));
 
 function NoContainer() {
   return (

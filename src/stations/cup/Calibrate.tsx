@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { FLUIDS, type FluidId, kinematicViscosityMm2PerS } from "@/core/fluids";
+import { FLUIDS, kinematicViscosityMm2PerS, type TableFluidId } from "@/core/fluids";
 import type { Cup } from "@/core/ledger";
 import { asCupId } from "@/core/ledger/named";
 import { formatNumber, parsePlain } from "@/core/units";
@@ -27,7 +27,8 @@ export function Calibrate({ cup, onKept }: { cup: Cup | undefined; onKept: (id: 
   const own = useNumber("", parsePlain);
   const seconds = useNumber("", parsePlain);
   const [problem, setProblem] = useState<string | null>(null);
-  const nu = what === "other" ? own.value : celsius.value === null ? null : tableNu(what as FluidId, celsius.value);
+  const nu =
+    what === "other" ? own.value : celsius.value === null ? null : tableNu(what as TableFluidId, celsius.value);
   const add = (): void => {
     if (seconds.value === null || seconds.value < 0.5 || seconds.value > 36_000) {
       seconds.refuse("Seconds, half a second at least.");
@@ -37,7 +38,7 @@ export function Calibrate({ cup, onKept }: { cup: Cup | undefined; onKept: (id: 
       (what === "other" ? own : celsius).refuse("Known thickness between 0.2 and 5,000 mm²/s.");
       return;
     }
-    const named = what === "other" ? "known fluid" : FLUIDS[what as FluidId].name;
+    const named = what === "other" ? "known fluid" : FLUIDS[what as TableFluidId].name;
     setReadings((all) => [...all, { what: named, nuMm2PerS: nu, seconds: seconds.value ?? 0 }]);
     seconds.set("");
   };
@@ -115,6 +116,6 @@ export function Calibrate({ cup, onKept }: { cup: Cup | undefined; onKept: (id: 
   );
 }
 
-function tableNu(id: FluidId, celsius: number): number | null {
+function tableNu(id: TableFluidId, celsius: number): number | null {
   return celsius < -40 || celsius > 150 ? null : kinematicViscosityMm2PerS(FLUIDS[id], celsius, 1);
 }

@@ -3,7 +3,7 @@ import { type Arrangement, arrangementOf } from "@/core/driving";
 import type { Vehicle } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
 import { useNarrow, useUnits } from "@/desk";
-import { FILLS } from "@/ui/drawing/fills";
+import { fillOf } from "@/ui/drawing/fills";
 import { contentsWords } from "@/ui/words";
 import { LYING, STANDING } from "./loopLayout";
 
@@ -38,8 +38,8 @@ const RETURN_SHORT: Readonly<Record<ReturnsTo, string>> = {
 export function LoopDrawing({ vehicle, diesel, oil, phase }: Props) {
   const units = useUnits();
   const onOil = phase === "oil";
-  const dieselColour = FILLS.diesel.colour;
-  const oilColour = FILLS.canola.colour;
+  const dieselColour = fillOf("diesel").colour;
+  const oilColour = fillOf("canola").colour;
   const line = phase === "diesel" ? dieselColour : phase === "oil" ? oilColour : "#d4a24a";
   const { returnsTo } = arrangementOf(vehicle.returnTo);
   const turned = phase !== "diesel";
@@ -105,15 +105,15 @@ function Tank({ x, y, view, name, words }: TankProps) {
   return (
     <g>
       <rect x={x} y={y} width="130" height="86" rx="8" className="fill-card" />
-      <rect x={x + 1} y={y + 86 * (1 - share)} width="128" height={86 * share} rx="6" fill={FILLS[main].colour} />
-      {FILLS[main].hatch === "none" ? null : (
+      <rect x={x + 1} y={y + 86 * (1 - share)} width="128" height={86 * share} rx="6" fill={fillOf(main).colour} />
+      {fillOf(main).hatch === "none" ? null : (
         <rect
           x={x + 1}
           y={y + 86 * (1 - share)}
           width="128"
           height={86 * share}
           rx="6"
-          fill={`url(#hatch-${FILLS[main].hatch})`}
+          fill={`url(#hatch-${fillOf(main).hatch})`}
         />
       )}
       <rect x={x} y={y} width="130" height="86" rx="8" fill="none" className="stroke-ink" strokeWidth="2.5" />

@@ -1,3 +1,4 @@
+import { isLike } from "@/core/fluids";
 import { tanksOf, type VehicleState } from "@/core/ledger";
 import { asVehicleId, asVesselId } from "@/core/ledger/named";
 import { formatMinutes } from "@/core/units";
@@ -46,7 +47,7 @@ export const fill: Verb = {
       rank: (from, view, v) => {
         const most = mostlyOf(from);
         const wantsThin = isDieselTank(view, v.text("to"));
-        return wantsThin ? (most === "diesel" ? 0 : 1) : most !== null && isThin(most) ? 1 : 0;
+        return wantsThin ? (most !== null && isLike(most, "diesel") ? 0 : 1) : most !== null && isThin(most) ? 1 : 0;
       },
     }),
     ...amountFields(

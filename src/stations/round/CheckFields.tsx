@@ -1,7 +1,9 @@
 "use client";
-import { FLUIDS, type FluidId } from "@/core/fluids";
+import type { FluidId, TableFluidId } from "@/core/fluids";
 import type { Check, Source } from "@/core/ledger";
+import { useYard } from "@/store";
 import { Choice, Jar } from "@/ui";
+import { familyOf, fluidChoices } from "@/ui/words";
 import type { StopTexts } from "./stopForm";
 
 interface Props {
@@ -10,12 +12,13 @@ interface Props {
   readonly onChange: (more: Partial<StopTexts>) => void;
 }
 
-const KITCHEN: readonly FluidId[] = ["canola", "soybean", "sunflower", "cottonseed", "palm"];
-const ENGINE: readonly FluidId[] = ["motor-oil", "atf"];
+const KITCHEN: readonly TableFluidId[] = ["canola", "soybean", "sunflower", "cottonseed", "palm"];
+const ENGINE: readonly TableFluidId[] = ["motor-oil", "atf"];
 
 /** The acceptance check: a jar held to the light, the nose, what was fried, water at the bottom. */
 export function CheckFields({ texts: t, source, onChange }: Props) {
   const set = (more: Partial<StopTexts["check"]>): void => onChange({ check: { ...t.check, ...more } });
+  const { view } = useYard();
   const fluids = t.check.fried === "engine" ? ENGINE : KITCHEN;
   return (
     <section aria-labelledby="check-title" className="mt-3 flex flex-col gap-2">
@@ -55,11 +58,11 @@ export function CheckFields({ texts: t, source, onChange }: Props) {
         value={t.check.fried}
         onChange={(fried) => {
           const engine = fried === "engine";
-          const fits = t.fluid !== "" && (FLUIDS[t.fluid].family === "engine") === engine;
+          const fits = t.fluid !== "" && (familyOf(t.fluid) === "engine") === engine;
           onChange({
             check: { ...t.check, fried: fried as Check["fried"] },
             ...(!fits && {
-              fluid: engine ? "motor-oil" : source.fluid && !ENGINE.includes(source.fluid) ? source.fluid : "",
+              fluid: engine ? "motor-oil" : source.fluid && familyOf(source.fluid) !== "engine" ? source.fluid : "",
             }),
           });
         }}
@@ -67,7 +70,7 @@ export function CheckFields({ texts: t, source, onChange }: Props) {
       {source.fluid === undefined || t.check.fried === "engine" ? (
         <Choice
           label="Which oil"
-          options={fluids.map((f) => ({ value: f, name: FLUIDS[f].name }))}
+          options={fluidChoices(view, fluids)}
           value={t.fluid || (fluids[0] ?? "canola")}
           onChange={(fluid) => onChange({ fluid: fluid as FluidId })}
         />

@@ -1,4 +1,4 @@
-import { DIRT_KINDS, dirtOfFluid, dirtSeenAs, FLUIDS, type FluidId } from "@/core/fluids";
+import { DIRT_KINDS, dirtOfFluid, dirtSeenAs, type FluidId } from "@/core/fluids";
 import type { Check, Draft, PlaceId, RoundId, Source, VesselId } from "@/core/ledger";
 import type { SourceView, VesselView } from "@/core/readings";
 import { isApart } from "@/core/readings/rounds/roundQuestion";
@@ -6,7 +6,7 @@ import { safeLitres, staysApart } from "@/core/readings/terms";
 import { judgeLot, muckOf } from "@/core/rounds";
 import { parsePlain, type Result } from "@/core/units";
 import type { YardView } from "@/core/view";
-import { type Units, wordQuantityError } from "@/ui/words";
+import { familyOf, type Units, wordQuantityError } from "@/ui/words";
 
 export type CountedBy = "scoops" | "jerrycans" | "pump";
 
@@ -178,7 +178,7 @@ const countOf = (t: StopTexts, litres: number): number =>
 
 /** What was seen at the stop outranks what was known: meat, or an engine. */
 export function dirtSaid(source: Source, t: StopTexts, fluid: FluidId): NonNullable<Source["dirt"]> {
-  const seen = FLUIDS[fluid].family === "engine" ? "engine" : t.check.fried;
+  const seen = familyOf(fluid) === "engine" ? "engine" : t.check.fried;
   if (source.dirt && (seen === "unknown" || DIRT_KINDS[source.dirt].seenAs === seen)) return source.dirt;
   return seen === "unknown" ? dirtOfFluid(fluid) : dirtSeenAs(seen);
 }

@@ -1,4 +1,4 @@
-import { dirtOfFluid, FLUIDS, type FluidId } from "@/core/fluids";
+import { dirtOfFluid, type FluidId } from "@/core/fluids";
 import { LOOKS, type Place, type PlaceId, VISIT_OUTCOMES } from "@/core/ledger";
 import { asPlaceId, asSourceId, asVehicleId, asVesselId } from "@/core/ledger/named";
 import type { VesselView } from "@/core/readings";
@@ -7,11 +7,11 @@ import { staysApart } from "@/core/readings/terms";
 import { muckOf } from "@/core/rounds";
 import type { YardView } from "@/core/view";
 import { amount, amountFields, type Field, litresChips, toField, type Values, type Verb } from "@/desk/form";
-import { nameOf } from "@/ui/words";
+import { fluidChoices, nameOf } from "@/ui/words";
 
 /** Kitchen oils first; then what is drained from engines and gearboxes, which is kept apart. */
 const COLLECTED = ["canola", "soybean", "sunflower", "cottonseed", "palm", "motor-oil", "atf"] as const;
-const fluids = () => COLLECTED.map((f) => ({ value: f, name: FLUIDS[f].name }));
+const fluids = (view: YardView) => fluidChoices(view, COLLECTED);
 
 /** Engine oil goes into what is kept for it, or an empty can; kitchen oil into anything else. */
 function meantFor(vessel: VesselView, view: YardView, v: Values): boolean {

@@ -64,7 +64,7 @@ export function DrawOff({ vessel: v, settling: s, celsius }: Props) {
   // A draw under way ends where it was begun for, whatever is typed meanwhile.
   const marginMm = draw.startedAt === null ? (margin.value ?? view.settings.marginMm) : draw.marginMm;
   const room = target ? target.capacityLitres - target.litres : 0;
-  const plan = planDraw(v, s, marginMm, pipework.kept, room, celsius);
+  const plan = planDraw(v, s, marginMm, pipework.kept, room, celsius, view.fluids);
 
   const start = (): void => {
     if (!plan || !target) return;

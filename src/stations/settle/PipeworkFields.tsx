@@ -1,6 +1,7 @@
 "use client";
 import type { VesselView } from "@/core/readings";
 import { type NumberInput, useUnits, Why } from "@/desk";
+import { useYard } from "@/store";
 import { Choice, TextField } from "@/ui";
 import { thicknessWords } from "@/ui/words";
 import { type DrawPlan, whyDraw } from "./drawPlan";
@@ -15,6 +16,7 @@ interface Props {
 
 /** How it is drawn: a hose over the rim, or a hole in the side. */
 export function PipeworkFields({ pipework: p, vessel, plan, celsius }: Props) {
+  const { view } = useYard();
   const units = useUnits();
   const field = (label: string, of: PipeField, input: NumberInput) => (
     <TextField
@@ -57,7 +59,7 @@ export function PipeworkFields({ pipework: p, vessel, plan, celsius }: Props) {
         <Why
           name="drain-time"
           title="Why so long?"
-          input={whyDraw(vessel, plan, celsius)}
+          input={whyDraw(vessel, plan, celsius, view)}
           readings={thicknessWords(vessel.thickness)}
         />
       ) : null}

@@ -36,7 +36,7 @@ export function SettlerPanel({ vessel: v, celsius }: { vessel: VesselView; celsi
   const overflow = find(settler?.overflow);
   const cutUm = settler?.cutUm ?? USUAL_SETTLER.cutUm;
   const { dropMillilitres } = view.settings;
-  const day = settlerDay(v, header, overflow, celsius, dropMillilitres);
+  const day = settlerDay(v, header, overflow, celsius, dropMillilitres, view.fluids);
   const counted = useNumber("", parsePlain);
   const feedC = useAmount(units.temperature, null);
   const [setUp, setSetUp] = useState(settler === undefined);
@@ -118,7 +118,7 @@ export function SettlerPanel({ vessel: v, celsius }: { vessel: VesselView; celsi
           hint={
             rate === null
               ? undefined
-              : `${units.litresPerHour(rate)} holds ${formatNumber(heldUm(rate, day, v, celsius), 0)} µm`
+              : `${units.litresPerHour(rate)} holds ${formatNumber(heldUm(rate, day, v, celsius, view.fluids), 0)} µm`
           }
         />
         <TextField

@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { isPetrol } from "@/core/fluids";
+import { isFluidId, isPetrol } from "@/core/fluids";
 import type { Draft } from "@/core/ledger";
 import { PAN_WORDS } from "@/core/ledger/words";
 import type { VesselView } from "@/core/readings";
@@ -24,7 +24,7 @@ export function Water({ vessel: v }: { vessel: VesselView }) {
   const units = useUnits();
   const wet = useNumber("", parsePlain);
   const dry = useNumber("", parsePlain);
-  const petrol = v.components.some((c) => isPetrol({ id: c.component }));
+  const petrol = v.components.some((c) => isFluidId(c.component) && isPetrol(c.component));
   const when = useWhen();
   const [refused, setRefused] = useState<string | null>(null);
   const heavier = wet.value !== null && dry.value !== null && dry.value > wet.value;

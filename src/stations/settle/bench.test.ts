@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { FLUIDS } from "@/core/fluids";
 import { buildTimeline, type VesselId } from "@/core/ledger";
 import { type PastForecast, type SettleBench, settleBench } from "@/core/readings";
 import { litresAtHeight } from "@/core/vessels";
@@ -21,7 +22,7 @@ const drum = vessel("drum-3");
 const settling = drum.settling;
 if (!settling) throw new Error("drum 3 does not settle");
 const plan = (margin = 25, pipework = USUAL_PIPEWORK, room = 500, celsius = 11) => {
-  const made = planDraw(drum, settling, margin, pipework, room, celsius);
+  const made = planDraw(drum, settling, margin, pipework, room, celsius, FLUIDS);
   if (!made) throw new Error("nothing to draw");
   return made;
 };
@@ -36,7 +37,7 @@ describe("a draw, planned", () => {
   it("a wider margin leaves more behind, a colder day takes longer", () => {
     expect(plan(60).litres).toBeLessThan(plan(25).litres);
     expect(plan(25, USUAL_PIPEWORK, 500, 2).schedule.seconds).toBeGreaterThan(plan().schedule.seconds);
-    expect(planDraw(drum, settling, 2000, USUAL_PIPEWORK, 500, 11)).toBeNull();
+    expect(planDraw(drum, settling, 2000, USUAL_PIPEWORK, 500, 11, FLUIDS)).toBeNull();
   });
   it("a hole above the line leaves what is under it; one in the muck is said to be too low", () => {
     const hole = { ...USUAL_PIPEWORK, way: "hole", holeMm: 200 } as const;

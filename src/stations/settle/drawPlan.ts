@@ -1,10 +1,13 @@
 import { mixViscosityMm2PerS } from "@/core/blending";
 import type { InputOf } from "@/core/calculations";
+import type { FluidTable } from "@/core/fluids";
 import { OutOfRange, Refused } from "@/core/numerics";
 import type { Settling, VesselView } from "@/core/readings";
 import { mixOf } from "@/core/readings/vessel/mixture";
 import { type DrawEnd, type DrawSchedule, drawEnd, drawOffLine, drawSchedule, type Hose } from "@/core/settling";
 import { litresAtHeight } from "@/core/vessels";
+import type { YardView } from "@/core/view";
+import { ownIn } from "@/ui/words";
 
 /** What oil is drawn through, as it is typed and kept on this device. */
 export interface Pipework {
@@ -46,8 +49,9 @@ export function planDraw(
   pipework: Pipework,
   roomLitres: number,
   celsius: number,
+  fluids: FluidTable,
 ): DrawPlan | null {
-  const mix = mixOf(v.components, v.thickness);
+  const mix = mixOf(v.components, v.thickness, fluids);
   const scum = v.layers.find((l) => l.kind === "scum");
   const scumLitres = scum ? litresAtHeight(v.vessel.shape, scum.toMm) - litresAtHeight(v.vessel.shape, scum.fromMm) : 0;
   const surfaceMm = scum?.fromMm ?? v.surfaceMm;
@@ -88,9 +92,15 @@ export function planDraw(
 }
 
 /** The same draw as one calculation asks it: a vessel of one plan area, its mean over what is drawn. */
-export function whyDraw(v: VesselView, plan: DrawPlan, celsius: number): InputOf<"drain-time"> {
+export function whyDraw(
+  v: VesselView,
+  plan: DrawPlan,
+  celsius: number,
+  view: Pick<YardView, "fluids" | "ownFluids">,
+): InputOf<"drain-time"> {
+  const { fluids } = view;
   const depthMm = plan.surfaceMm - plan.lineMm;
-  const main = mixOf(v.components, v.thickness).reduce((a, b) => (b.litres > a.litres ? b : a));
+  const main = mixOf(v.components, v.thickness, fluids).reduce((a, b) => (b.litres > a.litres ? b : a));
   return {
     diameterMm: plan.pipe.diameterMm,
     lengthMm: plan.pipe.lengthMm,
@@ -100,5 +110,6 @@ export function whyDraw(v: VesselView, plan: DrawPlan, celsius: number): InputOf
     fluid: main.fluid.id,
     celsius,
     usedFactor: main.usedFactor,
+    ...ownIn(view),
   };
 }

@@ -1,4 +1,4 @@
-import { isMuck, isPetrol } from "@/core/fluids";
+import { isFluidId, isMuck, isPetrol } from "@/core/fluids";
 import { type Draft, PAN_WORDS } from "@/core/ledger";
 import { asVesselId } from "@/core/ledger/named";
 import type { YardView } from "@/core/view";
@@ -146,7 +146,11 @@ export const waterTest: Verb = {
   group: "look",
   caution: "A spoonful, goggles and sleeves. Water under hot oil throws it out.",
   fields: [
-    anyVesselField("What", "test-water", (vessel) => !vessel.components.some((c) => isPetrol({ id: c.component }))),
+    anyVesselField(
+      "What",
+      "test-water",
+      (vessel) => !vessel.components.some((c) => isFluidId(c.component) && isPetrol(c.component)),
+    ),
     {
       kind: "choice",
       name: "saw",

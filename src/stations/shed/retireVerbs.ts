@@ -1,7 +1,7 @@
 import { type Draft, readThingKey, type Thing, type ThingKey, tanksOf, thingKey, type VesselId } from "@/core/ledger";
 import type { YardView } from "@/core/view";
 import { type Field, type Values, type Verb, vesselOf } from "@/desk/form";
-import { nameOf, unitsOf } from "@/ui/words";
+import { fluidsInUse, nameOf, unitsOf } from "@/ui/words";
 
 const WORDS = {
   vessel: "container",
@@ -10,6 +10,7 @@ const WORDS = {
   vehicle: "vehicle",
   place: "van or trailer",
   cup: "flow cup",
+  fluid: "fluid of your own",
 } as const;
 
 const asThing = (key: string): Thing => readThingKey(key as ThingKey) as Thing;
@@ -23,6 +24,7 @@ const inUse = (view: YardView): { value: ThingKey; name: string }[] =>
     ...view.vehicles.map((v) => thingKey("vehicle", v.vehicle.id)),
     ...view.places.map((p) => thingKey("place", p.place.id)),
     ...view.cups.map((c) => thingKey("cup", c.id)),
+    ...fluidsInUse(view).map((f) => thingKey("fluid", f.id)),
   ].map((value) => ({ value, name: named(view, value) }));
 
 const named = (view: YardView, key: ThingKey): string => {

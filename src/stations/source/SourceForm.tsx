@@ -1,12 +1,12 @@
 "use client";
 import { type FormEvent, useState } from "react";
-import { DIRT_KIND_IDS, DIRT_KINDS, dirtOfFluid, FLUIDS, type FluidId } from "@/core/fluids";
+import { DIRT_KIND_IDS, DIRT_KINDS, dirtOfFluid, type FluidId, type TableFluidId } from "@/core/fluids";
 import type { Source } from "@/core/ledger";
 import { staysApart } from "@/core/readings/terms";
 import { useTell, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { AreaField, Button, Caution, Choice, SelectField, TextField } from "@/ui";
-import { currencySign } from "@/ui/words";
+import { currencySign, familyOf, fluidChoices } from "@/ui/words";
 import { AccessFields } from "./AccessFields";
 import { type Deal, readSource, type SourceTexts, type Where } from "./sourceForm";
 
@@ -17,8 +17,7 @@ interface Props {
   readonly onKept: () => void;
 }
 
-const COLLECTED: readonly FluidId[] = ["canola", "soybean", "sunflower", "cottonseed", "palm", "motor-oil", "atf"];
-const APART: readonly (FluidId | "")[] = ["motor-oil", "atf"];
+const COLLECTED: readonly TableFluidId[] = ["canola", "soybean", "sunflower", "cottonseed", "palm", "motor-oil", "atf"];
 
 /** Everything that is known of a source. Only its name and container are needed; the rest when it matters. */
 export function SourceForm({ source, texts: t, onChange, onKept }: Props) {
@@ -60,11 +59,11 @@ export function SourceForm({ source, texts: t, onChange, onKept }: Props) {
       <SelectField
         label="Oil"
         value={t.fluid}
-        options={[{ value: "", name: "Not known yet" }, ...COLLECTED.map((f) => ({ value: f, name: FLUIDS[f].name }))]}
+        options={[{ value: "", name: "Not known yet" }, ...fluidChoices(view, COLLECTED)]}
         onChange={(fluid) =>
           onChange({
             fluid: fluid as FluidId | "",
-            ...(APART.includes(fluid as FluidId) && { dirt: dirtOfFluid(fluid as FluidId) }),
+            ...(fluid !== "" && familyOf(fluid as FluidId) === "engine" && { dirt: dirtOfFluid(fluid as FluidId) }),
           })
         }
       />

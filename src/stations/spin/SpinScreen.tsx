@@ -21,6 +21,7 @@ import {
 } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Caution } from "@/ui";
+import { ownIn } from "@/ui/words";
 import { BowlMarks } from "./BowlMarks";
 
 const PASSES = [1, 2, 3, 4] as const;
@@ -48,7 +49,7 @@ function OneLot({ vessel: v, all }: { vessel: VesselView; all: readonly VesselVi
   const { view } = useYard();
   const units = useUnits();
   const c = view.settings.centrifuge;
-  const mix = mixOf(v.components, v.thickness);
+  const mix = mixOf(v.components, v.thickness, view.fluids);
   const oil = liquidOf(mix);
   const sigma = sigmaM2(bowlOf(c));
   const litresPerHour = centrifugeLitresPerHour(
@@ -108,6 +109,7 @@ function OneLot({ vessel: v, all }: { vessel: VesselView; all: readonly VesselVi
           celsius: c.celsius,
           efficiency: c.efficiency,
           usedFactor: v.thickness.usedFactor,
+          ...ownIn(view),
         }}
         readings="your bowl's measures, fines of 1,100 kg/m³, and half of what the bowl would do by the book."
       />

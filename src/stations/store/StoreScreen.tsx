@@ -25,7 +25,7 @@ export function StoreScreen() {
           {ready.length === 0 ? <p className="mt-1 text-ink-2">No ready oil. Filter some first.</p> : null}
           <ul>
             {ready.map((v) => {
-              const at = kinematicViscosityOf(v, view.settings);
+              const at = kinematicViscosityOf(v, view.settings, view.fluids);
               return (
                 <li key={v.vessel.id} className="border-t border-rule py-2">
                   <h3 className="text-[17px]">

@@ -1,6 +1,14 @@
-import { COMPONENT_IDS, type ComponentId, componentName, FLUIDS, type FluidId } from "@/core/fluids";
+import {
+  COMPONENT_IDS,
+  type ComponentId,
+  componentName,
+  type FluidId,
+  fluidName,
+  isFluidId,
+  likeOf,
+  type TableFluidId,
+} from "@/core/fluids";
 import { asVesselId } from "@/core/ledger/named";
-
 import type { YardView } from "@/core/view";
 import {
   allOrSome,
@@ -16,9 +24,12 @@ import {
   type Verb,
   vesselOf,
 } from "@/desk/form";
-import { nameOf } from "@/ui/words";
+import { fluidChoices, fluidsInUse, nameOf } from "@/ui/words";
 
 const DYED = "dyed";
+const BOUGHT = ["diesel", "kerosene", "petrol", "biodiesel", "canola"] as const;
+/** What is sold dyed. */
+const DYED_ROWS: ReadonlySet<TableFluidId> = new Set(["diesel", "kerosene"]);
 
 export const buy: Verb = {
   key: "buy",
@@ -32,11 +43,7 @@ export const buy: Verb = {
       kind: "choice",
       name: "fluid",
       label: "What",
-      options: () =>
-        (["diesel", "kerosene", "petrol", "biodiesel", "canola"] as const).map((f) => ({
-          value: f,
-          name: FLUIDS[f].name,
-        })),
+      options: (view) => fluidChoices(view, BOUGHT),
       first: () => "diesel",
     },
     toField("Into", "buy-into", false, {
@@ -56,7 +63,7 @@ export const buy: Verb = {
         { value: DYED, name: "Dyed, untaxed", detail: "may be for machines only" },
       ],
       first: () => "clear",
-      asked: (_, v) => ["diesel", "kerosene"].includes(v.text("fluid")),
+      asked: (_, v) => isFluidId(v.text("fluid")) && DYED_ROWS.has(likeOf(v.text("fluid") as FluidId)),
     },
   ],
   build: (v) => ({
@@ -68,7 +75,8 @@ export const buy: Verb = {
       ...(v.text("dyed") === DYED && { dyed: true }),
     },
   }),
-  said: (v, view, u) => `Bought ${u.litres(v.number("litres"))} ${v.text("fluid")} into ${nameOf(view, v.text("to"))}.`,
+  said: (v, view, u) =>
+    `Bought ${u.litres(v.number("litres"))} ${fluidName(v.text("fluid") as FluidId).toLowerCase()} into ${nameOf(view, v.text("to"))}.`,
 };
 
 export const dispose: Verb = {
@@ -121,7 +129,10 @@ export const stockTake: Verb = {
       name: "gainOf",
       listed: true,
       label: "What it is",
-      options: () => COMPONENT_IDS.map((id) => ({ value: id, name: componentName(id) })),
+      options: (view) =>
+        [...COMPONENT_IDS, ...fluidsInUse(view).map((f) => f.id)]
+          .filter((id, i, all) => all.indexOf(id) === i)
+          .map((id) => ({ value: id, name: componentName(id) })),
       asked: isEmpty,
     },
   ],

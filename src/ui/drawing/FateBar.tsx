@@ -1,4 +1,4 @@
-import { FILLS, OIL_BY_CLARITY } from "./fills";
+import { fillOf, OIL_BY_CLARITY } from "./fills";
 
 interface Props {
   readonly usableShare: number;
@@ -12,9 +12,9 @@ interface Props {
 export function FateBar({ usableShare, sludgeShare, fatShare, waterShare = 0, label }: Props) {
   const parts = [
     { key: "fuel", share: usableShare, colour: OIL_BY_CLARITY.clear, hatch: "none" },
-    { key: "water", share: waterShare, ...FILLS.water },
-    { key: "sludge", share: sludgeShare, ...FILLS.sludge },
-    { key: "fat", share: fatShare, ...FILLS["fryer-fat"] },
+    { key: "water", share: waterShare, ...fillOf("water") },
+    { key: "sludge", share: sludgeShare, ...fillOf("sludge") },
+    { key: "fat", share: fatShare, ...fillOf("fryer-fat") },
   ];
   let x = 0;
   return (

@@ -1,4 +1,4 @@
-import { FILLS, OIL_BY_CLARITY } from "./fills";
+import { fillOf, OIL_BY_CLARITY } from "./fills";
 
 interface Props {
   readonly look: "clear" | "creamy" | "wet";
@@ -6,7 +6,7 @@ interface Props {
 
 /** A jar of raw oil held to the light, beside the words that say the same. */
 export function Jar({ look }: Props) {
-  const fat = FILLS["fryer-fat"];
+  const fat = fillOf("fryer-fat");
   return (
     <svg width="30" height="40" viewBox="0 0 30 40" aria-hidden="true" className="shrink-0">
       <rect x="8" y="1" width="14" height="4" className="fill-quiet" />
@@ -20,7 +20,7 @@ export function Jar({ look }: Props) {
       ) : null}
       {look === "wet" ? (
         <>
-          <rect x="5" y="32" width="20" height="5" fill={FILLS.water.colour} />
+          <rect x="5" y="32" width="20" height="5" fill={fillOf("water").colour} />
           <rect x="5" y="12" width="20" height="20" fill="url(#hatch-lines)" opacity="0.5" />
         </>
       ) : null}

@@ -6,7 +6,7 @@ import type { Layer } from "@/core/settling";
 import { coneTopMm, maxHeightMm, usualLook, type VesselLook, widthAtHeightMm } from "@/core/vessels";
 import { CONTAINERS } from "./containers";
 import type { Frame } from "./containers/container";
-import { FILLS, type Fill, OIL_BY_CLARITY, SCUM } from "./fills";
+import { type Fill, fillOf, OIL_BY_CLARITY, SCUM } from "./fills";
 import { slicePath, widestMm } from "./outline";
 
 interface Props {
@@ -85,7 +85,7 @@ function frameOf(vessel: Vessel, pxPerMm: number): Frame {
 function LayerSlice({ layer, view, pxPerMm }: { layer: Layer; view: VesselView; pxPerMm: number }) {
   const d = slicePath(view.vessel, layer.fromMm, layer.toMm, { pxPerMm });
   if (layer.kind === "oil") return <OilSlices layer={layer} view={view} pxPerMm={pxPerMm} />;
-  const fill = layer.kind === "scum" ? SCUM : FILLS[layer.kind === "fat" ? "fryer-fat" : layer.kind];
+  const fill = layer.kind === "scum" ? SCUM : fillOf(layer.kind === "fat" ? "fryer-fat" : layer.kind);
   return <Hatched d={d} fill={fill} />;
 }
 
@@ -93,7 +93,7 @@ function LayerSlice({ layer, view, pxPerMm }: { layer: Layer; view: VesselView; 
 function OilSlices({ layer, view, pxPerMm }: { layer: Layer; view: VesselView; pxPerMm: number }) {
   const id = useId();
   const main = view.components.find((c) => !isMuck(c.component));
-  const fill = FILLS[main?.component ?? "canola"];
+  const fill = fillOf(main?.component ?? "canola");
   const d = slicePath(view.vessel, layer.fromMm, layer.toMm, { pxPerMm });
   if (!view.settling || fill.hatch !== "none") return <Hatched d={d} fill={fill} />;
   const stops = clarityStops(layer, view.settling.fronts);

@@ -7,7 +7,7 @@ import type { VesselForm } from "@/core/vessels";
 import { viewYard } from "@/core/view";
 import { demoYard } from "@/demo/demoYard";
 import { unitsOf } from "../words";
-import { FILLS } from "./fills";
+import { fillOf } from "./fills";
 import { Hatches } from "./Hatches";
 import { slicePath, widestMm } from "./outline";
 import { VesselDrawing } from "./VesselDrawing";
@@ -89,9 +89,9 @@ it("every fluid has a fill, every hatch a pattern, and what is told apart looks 
   const { container } = render(<Hatches />);
   const patterns = new Set([...container.querySelectorAll("pattern")].map((p) => p.id));
   for (const id of [...FLUID_IDS, "water", "sludge"] as const) {
-    const { hatch } = FILLS[id];
+    const { hatch } = fillOf(id);
     if (hatch !== "none") expect(patterns).toContain(`hatch-${hatch}`);
   }
   const apart = ["canola", "fryer-fat", "diesel", "kerosene", "petrol", "water", "sludge"] as const;
-  expect(new Set(apart.map((id) => FILLS[id].hatch)).size).toBe(apart.length);
+  expect(new Set(apart.map((id) => fillOf(id).hatch)).size).toBe(apart.length);
 });

@@ -1,4 +1,4 @@
-import type { ComponentId } from "@/core/fluids";
+import { type ComponentId, isFluidId, likeOf, type TableComponentId } from "@/core/fluids";
 
 /** How a fluid looks: its colour and its own hatch, so that it reads without colour and in print. */
 export interface Fill {
@@ -8,7 +8,7 @@ export interface Fill {
 
 const CLEAR: Fill = { colour: "#f0b340", hatch: "none" };
 
-export const FILLS: Record<ComponentId, Fill> = {
+const FILLS: Record<TableComponentId, Fill> = {
   canola: CLEAR,
   soybean: CLEAR,
   sunflower: CLEAR,
@@ -30,6 +30,9 @@ export const FILLS: Record<ComponentId, Fill> = {
   glycerol: { colour: "#5c2a1c", hatch: "lines" },
   soap: { colour: "#e3dccb", hatch: "dots" },
 };
+
+/** A fluid of the owner's own looks like the one that it is like. */
+export const fillOf = (id: ComponentId): Fill => FILLS[isFluidId(id) ? likeOf(id) : id];
 
 /** Oil by how clear it is: raw, half-way, clear. */
 export const OIL_BY_CLARITY = { raw: "#7a3e10", settling: "#d4831a", clear: "#f0b340" } as const;

@@ -1,4 +1,5 @@
 import type { DraftRefusal } from "@/core/clearance";
+import { fluidName } from "@/core/fluids";
 import type { YardFileError } from "@/core/formats";
 import type { Entry, LedgerError } from "@/core/ledger";
 import type { YardView } from "@/core/view";
@@ -48,6 +49,8 @@ export function wordError(error: StoreError, view: YardView, later?: Entry): str
       return `There is no vehicle called ${nameOf(view, error.vehicle)} in this yard at that time.`;
     case "unknown-cup":
       return "There is no such cup in this yard.";
+    case "unknown-fluid":
+      return `Nobody has said what ${fluidName(error.fluid)} is like. Give its figures in the shed first.`;
     case "unknown-place":
       return "There is no such van, bus or trailer in this yard at that time.";
     case "still-holds":

@@ -4,6 +4,7 @@ export { counted } from "./counted";
 export { isFileError, wordError, wordFileError } from "./errors";
 export { wordFigure, wordFigures } from "./figures";
 export { isFitness, wordRefusal } from "./fitness";
+export { familyOf, fluidChoices, fluidsInUse, ownIn } from "./fluids";
 export { wordNeed } from "./interlocks";
 export { batchWords, lotCode, markWords } from "./marks";
 export { contentsWords, mostlyWords, nameOf, OUTCOME_WORDS } from "./names";

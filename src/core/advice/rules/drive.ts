@@ -27,7 +27,7 @@ function tooThick(reading: YardReading): Advice[] {
   const { vehicles, settings, now } = reading;
   return vehicles.flatMap(({ vehicle }): Advice[] => {
     const tank = reading.byId.get(tanksOf(vehicle)[0]);
-    const mix = tank ? mixOf(tank.standing.components, tank.standing.thickness) : [];
+    const mix = tank ? mixOf(tank.standing.components, tank.standing.thickness, reading.fluids) : [];
     if (!tank || mix.length === 0) return [];
     const nuMm2PerS = mixViscosityMm2PerS(mix, settings.tonightLowCelsius);
     if (nuMm2PerS <= settings.pumpLimitMm2PerS) return [];
@@ -52,7 +52,7 @@ function taintedDiesel(reading: YardReading): Advice[] {
   return reading.vehicles.flatMap(({ vehicle }): Advice[] => {
     if (vehicle.kind !== "dual") return [];
     const tank = reading.byId.get(vehicle.dieselTank);
-    const oilShare = tank ? heavyShare(mixOf(tank.standing.components, assumed(1))) : 0;
+    const oilShare = tank ? heavyShare(mixOf(tank.standing.components, assumed(1), reading.fluids)) : 0;
     if (!tank || oilShare < TAINTED) return [];
     const { id } = tank.state.vessel;
     return [

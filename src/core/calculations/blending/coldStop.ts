@@ -1,4 +1,5 @@
 import { coldStop as stopInTheCold } from "../../blending";
+import { fluidIn } from "../../fluids";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
 import { celsius, figure, fluid, fluidsOf, limitMm2PerS, own, share, usedFactor, word } from "../fields";
@@ -31,8 +32,8 @@ export const coldStop = calculation({
   run(i) {
     const fluids = fluidsOf(i);
     const line = [
-      { fluid: fluids[i.oil], litres: i.residualShare, usedFactor: i.usedFactor },
-      { fluid: fluids[i.diesel], litres: 1 - i.residualShare, usedFactor: 1 },
+      { fluid: fluidIn(fluids, i.oil), litres: i.residualShare, usedFactor: i.usedFactor },
+      { fluid: fluidIn(fluids, i.diesel), litres: 1 - i.residualShare, usedFactor: 1 },
     ];
     return stopInTheCold(line, i.lowCelsius, i.limitMm2PerS);
   },

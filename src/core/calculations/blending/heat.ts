@@ -1,7 +1,7 @@
 import { celsiusAtViscosity } from "../../blending";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { fluid, fluidsOf, limitMm2PerS, maybe, own, usedFactor } from "../fields";
+import { fluid, fluidFrom, limitMm2PerS, maybe, own, usedFactor } from "../fields";
 
 export const heat = calculation({
   name: "heat",
@@ -16,6 +16,9 @@ export const heat = calculation({
   answer: "celsius",
   heavy: false,
   run: (i) => ({
-    celsius: celsiusAtViscosity([{ fluid: fluidsOf(i)[i.fluid], litres: 1, usedFactor: i.usedFactor }], i.limitMm2PerS),
+    celsius: celsiusAtViscosity(
+      [{ fluid: fluidFrom(i, i.fluid), litres: 1, usedFactor: i.usedFactor }],
+      i.limitMm2PerS,
+    ),
   }),
 });

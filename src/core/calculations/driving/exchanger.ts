@@ -1,7 +1,7 @@
 import { exchangerOutCelsius } from "../../driving";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { figure, fluid, fluidsOf, input, own } from "../fields";
+import { figure, fluid, fluidFrom, input, own } from "../fields";
 
 export const exchanger = calculation({
   name: "exchanger",
@@ -28,7 +28,7 @@ export const exchanger = calculation({
       i.coolantCelsius,
       i.uaWPerK,
       i.litresPerHour,
-      fluidsOf(i)[i.fluid].rho15KgPerL,
+      fluidFrom(i, i.fluid).rho15KgPerL,
     ),
   }),
 });

@@ -1,7 +1,7 @@
 import { exchangerSize as sizeOf } from "../../driving";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { figure, fluid, fluidsOf, input, own } from "../fields";
+import { figure, fluid, fluidFrom, input, own } from "../fields";
 
 export const exchangerSize = calculation({
   name: "exchanger-size",
@@ -25,5 +25,5 @@ export const exchangerSize = calculation({
   example: { fluid: "canola", litresPerHour: 60, inCelsius: 5, outCelsius: 72, coolantCelsius: 85 },
   answer: "uaWPerK",
   heavy: false,
-  run: (i) => sizeOf(i.inCelsius, i.outCelsius, i.coolantCelsius, i.litresPerHour, fluidsOf(i)[i.fluid].rho15KgPerL),
+  run: (i) => sizeOf(i.inCelsius, i.outCelsius, i.coolantCelsius, i.litresPerHour, fluidFrom(i, i.fluid).rho15KgPerL),
 });

@@ -1,7 +1,7 @@
 import { heaterRiseK } from "../../driving";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { figure, fluid, fluidsOf, input, own } from "../fields";
+import { figure, fluid, fluidFrom, input, own } from "../fields";
 
 export const heater = calculation({
   name: "heater",
@@ -20,5 +20,5 @@ export const heater = calculation({
   example: { watts: 150, litresPerHour: 12, fluid: "canola" },
   answer: "riseK",
   heavy: false,
-  run: (i) => ({ riseK: heaterRiseK(i.watts, i.litresPerHour, fluidsOf(i)[i.fluid].rho15KgPerL) }),
+  run: (i) => ({ riseK: heaterRiseK(i.watts, i.litresPerHour, fluidFrom(i, i.fluid).rho15KgPerL) }),
 });

@@ -2,7 +2,7 @@ import { TREND_ALARM, bagTrend as trendOf } from "../../filtration";
 import { dynamicViscosityPaS } from "../../fluids";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { celsius, fluid, fluidsOf, input, litres, maybe, own, share, usedFactor, whole, word } from "../fields";
+import { celsius, fluid, fluidFrom, input, litres, maybe, own, share, usedFactor, whole, word } from "../fields";
 
 const run = z.strictObject({
   litres: litres("Litres"),
@@ -46,7 +46,7 @@ export const bagTrend = calculation({
   answer: "times",
   heavy: false,
   run(i) {
-    const oil = fluidsOf(i)[i.fluid];
+    const oil = fluidFrom(i, i.fluid);
     const met = (r: z.output<typeof run>) => ({
       ...r,
       viscosityPaS: dynamicViscosityPaS(oil, r.celsius, i.usedFactor),

@@ -10,7 +10,7 @@ import { DIRT_KIND_IDS, type Liquid, oilOf } from "../../fluids";
 import { dirtKgPerM3, SPECTRUM } from "../../settling";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { celsius, figure, fluid, fluidsOf, input, litres, maybe, own, share, usedFactor, word } from "../fields";
+import { celsius, figure, fluid, fluidFrom, input, litres, maybe, own, share, usedFactor, word } from "../fields";
 import { areaM2, mediumPerM, pressurePa, ratingUm } from "./filter";
 
 const grams = input("Dirt in a litre", "g/L", 1e-6, 500);
@@ -88,7 +88,7 @@ export const cascade = calculation({
   answer: "minutesInLine",
   heavy: false,
   run(i) {
-    const oil = oilOf(fluidsOf(i)[i.fluid], i.usedFactor);
+    const oil = oilOf(fluidFrom(i, i.fluid), i.usedFactor);
     const loads = loadsOf(i.dirt, oil, i.celsius);
     const { stages, minutesInLine, chokesFirst, leftG } = runCascade({
       ...i,

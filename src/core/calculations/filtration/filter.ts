@@ -1,5 +1,5 @@
 import type { BagResistances, Filter } from "../../filtration";
-import { dynamicViscosityPaS, type FluidId, type FluidTable } from "../../fluids";
+import { dynamicViscosityPaS, type FluidId, type FluidTable, fluidIn } from "../../fluids";
 import { celsius, fluid, input, own, usedFactor } from "../fields";
 
 export const areaM2 = input("Bag area", "m²", 1e-3, 100);
@@ -35,5 +35,5 @@ export const filterOf = (fluids: FluidTable, i: AtWork, bag: BagResistances): Fi
   mediumPerM: bag.mediumPerM,
   cakePerM2: bag.cakePerM2,
   carriedLitres: i.carriedLitres,
-  viscosityPaS: dynamicViscosityPaS(fluids[i.fluid], i.celsius, i.usedFactor),
+  viscosityPaS: dynamicViscosityPaS(fluidIn(fluids, i.fluid), i.celsius, i.usedFactor),
 });

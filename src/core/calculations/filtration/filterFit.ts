@@ -6,7 +6,7 @@ import {
   celsius,
   figure,
   fluid,
-  fluidsOf,
+  fluidFrom,
   input,
   litres,
   maybe,
@@ -64,12 +64,12 @@ export const filterFit = calculation({
   answer: "cakePerM2",
   heavy: false,
   run(i) {
-    const viscosity = dynamicViscosityPaS(fluidsOf(i)[i.fluid], i.celsius, i.usedFactor);
+    const viscosity = dynamicViscosityPaS(fluidFrom(i, i.fluid), i.celsius, i.usedFactor);
     const { medium, cake } = fitFilter(i.points, i.areaM2, i.pressurePa, viscosity);
     return {
       mediumPerM: medium.value,
       cakePerM2: cake.value,
-      told: medium.readings > 0 ? "bag-and-cake" : "cake-only",
+      told: medium.readings > 0 ? ("bag-and-cake" as const) : ("cake-only" as const),
       mediumSpread: medium.spread,
       cakeSpread: cake.spread,
       readings: cake.readings,

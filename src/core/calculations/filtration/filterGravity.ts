@@ -2,7 +2,7 @@ import { gravitySeconds } from "../../filtration";
 import { densityKgPerL, dynamicViscosityPaS } from "../../fluids";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { celsius, figure, fluid, fluidsOf, input, litres, own, usedFactor } from "../fields";
+import { celsius, figure, fluid, fluidFrom, input, litres, own, usedFactor } from "../fields";
 import { areaM2, cakePerM2, mediumPerM } from "./filter";
 
 export const filterGravity = calculation({
@@ -39,7 +39,7 @@ export const filterGravity = calculation({
   answer: "seconds",
   heavy: false,
   run(i) {
-    const oil = fluidsOf(i)[i.fluid];
+    const oil = fluidFrom(i, i.fluid);
     const viscosityPaS = dynamicViscosityPaS(oil, i.celsius, i.usedFactor);
     const kgPerM3 = densityKgPerL(oil, i.celsius) * 1000;
     return { seconds: gravitySeconds(i, viscosityPaS, kgPerM3, i.litres) };

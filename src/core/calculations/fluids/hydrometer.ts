@@ -1,7 +1,7 @@
 import { hydrometerRho15KgPerL } from "../../fluids";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { celsius, figure, fluid, fluidsOf, input, own } from "../fields";
+import { celsius, figure, fluid, fluidFrom, input, own } from "../fields";
 
 export const hydrometer = calculation({
   name: "hydrometer",
@@ -20,5 +20,5 @@ export const hydrometer = calculation({
   example: { kgPerL: 0.876, celsius: 25, fluid: "biodiesel" },
   answer: "rho15KgPerL",
   heavy: false,
-  run: (i) => ({ rho15KgPerL: hydrometerRho15KgPerL(i.kgPerL, i.celsius, fluidsOf(i)[i.fluid]) }),
+  run: (i) => ({ rho15KgPerL: hydrometerRho15KgPerL(i.kgPerL, i.celsius, fluidFrom(i, i.fluid)) }),
 });

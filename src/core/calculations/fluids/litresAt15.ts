@@ -1,7 +1,7 @@
 import { densityKgPerL } from "../../fluids";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { celsius, figure, fluid, fluidsOf, litres, own } from "../fields";
+import { celsius, figure, fluid, fluidFrom, litres, own } from "../fields";
 
 export const litresAt15 = calculation({
   name: "litres-at-15",
@@ -21,7 +21,7 @@ export const litresAt15 = calculation({
   answer: "litres15",
   heavy: false,
   run(i) {
-    const f = fluidsOf(i)[i.fluid];
+    const f = fluidFrom(i, i.fluid);
     const kg = i.litres * densityKgPerL(f, i.celsius);
     return { litres15: kg / f.rho15KgPerL, kg };
   },

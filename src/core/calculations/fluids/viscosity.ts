@@ -1,7 +1,7 @@
 import { densityKgPerL, dynamicViscosityPaS, kinematicViscosityMm2PerS } from "../../fluids";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { celsius, figure, fluid, fluidsOf, own, usedFactor } from "../fields";
+import { celsius, figure, fluid, fluidFrom, own, usedFactor } from "../fields";
 
 export const viscosity = calculation({
   name: "viscosity",
@@ -21,7 +21,7 @@ export const viscosity = calculation({
   answer: "nuMm2PerS",
   heavy: false,
   run(i) {
-    const f = fluidsOf(i)[i.fluid];
+    const f = fluidFrom(i, i.fluid);
     return {
       nuMm2PerS: kinematicViscosityMm2PerS(f, i.celsius, i.usedFactor),
       densityKgPerL: densityKgPerL(f, i.celsius),

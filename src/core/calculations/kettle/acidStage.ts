@@ -1,7 +1,7 @@
 import { ACID_STAGE_DONE_PCT, acidStage as acidDoses, LEAST_SULFURIC_PURITY } from "../../kettle";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { figure, fluid, fluidsOf, input, litres, own } from "../fields";
+import { figure, fluid, fluidFrom, input, litres, own } from "../fields";
 import { purity } from "./base";
 
 export const acidStage = calculation({
@@ -31,7 +31,7 @@ export const acidStage = calculation({
   answer: "sulfuricMl",
   heavy: false,
   run(i) {
-    const oil = fluidsOf(i)[i.oil];
+    const oil = fluidFrom(i, i.oil);
     const { ffaKg, methanolLitres, sulfuricKg, sulfuricMl } = acidDoses(
       i.oilLitres * oil.rho15KgPerL,
       i.ffaPct,

@@ -1,3 +1,4 @@
+import { fluidIn } from "../../fluids";
 import { batchBalance } from "../../kettle";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
@@ -60,6 +61,6 @@ export const batch = calculation({
   heavy: false,
   run(i) {
     const fluids = fluidsOf(i);
-    return batchBalance(i, fluids[i.oil], fluids.biodiesel);
+    return batchBalance(i, fluidIn(fluids, i.oil), fluids.biodiesel);
   },
 });

@@ -1,7 +1,7 @@
 import { dryingKWh } from "../../kettle";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { figure, fluid, fluidsOf, input, litres, maybe, own } from "../fields";
+import { figure, fluid, fluidFrom, input, litres, maybe, own } from "../fields";
 
 export const drying = calculation({
   name: "drying",
@@ -35,7 +35,7 @@ export const drying = calculation({
   answer: "kWh",
   heavy: false,
   run(i) {
-    const kg = i.oilLitres * fluidsOf(i)[i.fluid].rho15KgPerL;
+    const kg = i.oilLitres * fluidFrom(i, i.fluid).rho15KgPerL;
     const kWh = dryingKWh(kg, i.fromCelsius, i.toCelsius, i.waterKg, i.efficiency);
     return { kWh, hours: i.heaterKW === undefined ? null : kWh / i.heaterKW };
   },

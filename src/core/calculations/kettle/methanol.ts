@@ -1,7 +1,7 @@
 import { METHANOL_SHARE_SCHOOLS, methanolDose } from "../../kettle";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { figure, fluid, fluidsOf, input, litres, own } from "../fields";
+import { figure, fluid, fluidFrom, input, litres, own } from "../fields";
 
 const percent = METHANOL_SHARE_SCHOOLS.map((s) => `${s * 100}`).join(", ");
 
@@ -27,5 +27,5 @@ export const methanol = calculation({
   example: { oil: "canola", oilLitres: 80, share: 0.2 },
   answer: "molarRatio",
   heavy: false,
-  run: (i) => methanolDose(fluidsOf(i)[i.oil], i.oilLitres, i.share),
+  run: (i) => methanolDose(fluidFrom(i, i.oil), i.oilLitres, i.share),
 });

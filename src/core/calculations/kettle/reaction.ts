@@ -1,7 +1,7 @@
 import { reactionCourse } from "../../kettle";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { figure, fluid, fluidsOf, input, own, share } from "../fields";
+import { figure, fluid, fluidFrom, input, own, share } from "../fields";
 
 const minute = (title: string) => input(title, "min", 0, 1440);
 const shares = (title: string) => z.array(figure(title, "share")).meta({ title });
@@ -42,7 +42,7 @@ export const reaction = calculation({
   answer: "finalConversion",
   heavy: true,
   run(i) {
-    const course = reactionCourse({ ...i, oil: fluidsOf(i)[i.oil] }, i.minutes);
+    const course = reactionCourse({ ...i, oil: fluidFrom(i, i.oil) }, i.minutes);
     return {
       conversion: course.map((p) => p.conversion),
       triglyceride: course.map((p) => p.triglyceride),

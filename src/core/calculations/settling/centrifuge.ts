@@ -1,4 +1,4 @@
-import { FLUIDS, isPetrol } from "../../fluids";
+import { isPetrol } from "../../fluids";
 import { Refused } from "../../numerics";
 import { centrifugeLitresPerHour, sigmaM2 } from "../../settling";
 import * as z from "../../zod";
@@ -44,7 +44,7 @@ export const centrifuge = calculation({
   answer: "litresPerHour",
   heavy: false,
   run(i) {
-    if (isPetrol(FLUIDS[i.fluid])) throw new Refused("fluid", "never goes into a centrifuge, in any share");
+    if (isPetrol(i.fluid)) throw new Refused("fluid", "never goes into a centrifuge, in any share");
     const { particleKgPerM3: dirt, fluidKgPerM3, viscosityPaS } = inOil(fluidsOf(i), i);
     const sigma = sigmaM2(i);
     return {

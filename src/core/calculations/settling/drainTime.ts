@@ -2,7 +2,7 @@ import { kinematicViscosityMm2PerS } from "../../fluids";
 import { drainSeconds, outflowLitresPerMinute, outletReynolds } from "../../settling";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { celsius, figure, fluid, fluidsOf, input, litres, maybe, own, usedFactor } from "../fields";
+import { celsius, figure, fluid, fluidFrom, input, litres, maybe, own, usedFactor } from "../fields";
 
 export const drainTime = calculation({
   name: "drain-time",
@@ -40,7 +40,7 @@ export const drainTime = calculation({
   answer: "seconds",
   heavy: false,
   run(i) {
-    const nu = kinematicViscosityMm2PerS(fluidsOf(i)[i.fluid], i.celsius, i.usedFactor);
+    const nu = kinematicViscosityMm2PerS(fluidFrom(i, i.fluid), i.celsius, i.usedFactor);
     return {
       seconds: drainSeconds(i, i.litres, nu),
       litresPerMinuteAtFirst: outflowLitresPerMinute(i, nu),

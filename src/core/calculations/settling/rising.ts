@@ -1,4 +1,4 @@
-import { densityKgPerL, dynamicViscosityPaS, type FluidId, type FluidTable } from "../../fluids";
+import { densityKgPerL, dynamicViscosityPaS, type FluidId, type FluidTable, fluidIn } from "../../fluids";
 import type { Upflow } from "../../settling";
 
 /** Dirt of a density in an oil at a temperature, as displacement and centrifuge take it. */
@@ -12,6 +12,6 @@ export const inOil = (
   },
 ): Upflow => ({
   particleKgPerM3: i.particleKgPerM3,
-  fluidKgPerM3: densityKgPerL(fluids[i.fluid], i.celsius) * 1000,
-  viscosityPaS: dynamicViscosityPaS(fluids[i.fluid], i.celsius, i.usedFactor),
+  fluidKgPerM3: densityKgPerL(fluidIn(fluids, i.fluid), i.celsius) * 1000,
+  viscosityPaS: dynamicViscosityPaS(fluidIn(fluids, i.fluid), i.celsius, i.usedFactor),
 });

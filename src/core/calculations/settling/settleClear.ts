@@ -2,7 +2,7 @@ import { oilOf } from "../../fluids";
 import { FallCourse, fallRateMmPerHour } from "../../settling";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { figure, fluid, fluidsOf, input, maybe, own, temperatures, usedFactor } from "../fields";
+import { figure, fluid, fluidFrom, input, maybe, own, temperatures, usedFactor } from "../fields";
 import { diameterUm, particleKgPerM3 } from "./dirt";
 import { heaterOn } from "./heater";
 
@@ -42,7 +42,7 @@ export const settleClear = calculation({
   answer: "hours",
   heavy: true,
   run(i) {
-    const oil = oilOf(fluidsOf(i)[i.fluid], i.usedFactor);
+    const oil = oilOf(fluidFrom(i, i.fluid), i.usedFactor);
     const course = new FallCourse(oil, i.temperatures, i.heaterOn);
     const dirt = {
       name: "dirt",

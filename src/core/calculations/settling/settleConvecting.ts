@@ -2,7 +2,7 @@ import { oilOf } from "../../fluids";
 import { convectingShare, FallCourse } from "../../settling";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
-import { figure, fluid, fluidsOf, input, own, temperatures, usedFactor } from "../fields";
+import { figure, fluid, fluidFrom, input, own, temperatures, usedFactor } from "../fields";
 import { diameterUm, particleKgPerM3 } from "./dirt";
 
 export const settleConvecting = calculation({
@@ -38,7 +38,7 @@ export const settleConvecting = calculation({
   answer: "hangingShare",
   heavy: true,
   run(i) {
-    const course = new FallCourse(oilOf(fluidsOf(i)[i.fluid], i.usedFactor), i.temperatures, []);
+    const course = new FallCourse(oilOf(fluidFrom(i, i.fluid), i.usedFactor), i.temperatures, []);
     const density = { kind: "fixed" as const, kgPerM3: i.particleKgPerM3 };
     const dirt = { name: "dirt", diameterUm: i.diameterUm, density };
     return { hangingShare: convectingShare(course, dirt, i.heightMm, i.hours) };

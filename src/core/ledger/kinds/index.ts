@@ -12,6 +12,7 @@ import { drawOff } from "./drawOff";
 import { fill } from "./fill";
 import { filterRun } from "./filterRun";
 import { fining } from "./fining";
+import { fluid } from "./fluid";
 import { jar } from "./jar";
 import { move } from "./move";
 import { opening } from "./opening";
@@ -43,6 +44,7 @@ export const KIND_LIST = [
   bag,
   vehicle,
   place,
+  fluid,
   photo,
   retire,
   weather,

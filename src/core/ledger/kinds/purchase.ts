@@ -1,4 +1,4 @@
-import { isPetrol } from "../../fluids";
+import { isFluidId, isPetrol } from "../../fluids";
 import * as z from "../../zod";
 import { VesselId } from "../ids";
 import { AS_BOUGHT } from "../quality";
@@ -30,7 +30,7 @@ export const purchase = defineKind({
     const quality = {
       ...AS_BOUGHT,
       dyed: dyed === true,
-      petrolSince: isPetrol({ id: fluid }) ? happenedAt : null,
+      petrolSince: isFluidId(fluid) && isPetrol(fluid) ? happenedAt : null,
     };
     pourIn(yard, to, poured, happenedAt, { celsius: amount.celsius, quality });
     book(yard, "bought", poured);

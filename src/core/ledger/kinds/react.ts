@@ -1,4 +1,4 @@
-import { COMPONENTS, type ComponentId, kgOf } from "../../fluids";
+import { type ComponentId, componentOf, kgOf } from "../../fluids";
 import * as z from "../../zod";
 import { add, type Contents, contentsOf, EMPTY, takeComponents } from "../contents";
 import { VesselId } from "../ids";
@@ -68,7 +68,7 @@ export const react = defineKind({
 function litresOf(amounts: Amounts): Map<ComponentId, number> {
   const litres = new Map<ComponentId, number>();
   for (const { component, kg } of amounts)
-    litres.set(component, (litres.get(component) ?? 0) + kg / COMPONENTS[component].rho15KgPerL);
+    litres.set(component, (litres.get(component) ?? 0) + kg / componentOf(component).rho15KgPerL);
   return litres;
 }
 
@@ -86,7 +86,7 @@ function productsOf(yard: YardState, taken: Contents, gives: Amounts): Contents 
   let made = EMPTY;
   for (const { component, kg } of gives)
     for (const [origin, part] of kgByOrigin) {
-      const litres = (kg * exact * part) / all / COMPONENTS[component].rho15KgPerL;
+      const litres = (kg * exact * part) / all / componentOf(component).rho15KgPerL;
       made = add(made, contentsOf([yard.parts.key(component, origin)], [litres]), yard.parts);
     }
   return made;

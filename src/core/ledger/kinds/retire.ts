@@ -2,6 +2,7 @@ import * as z from "../../zod";
 import { thingKey } from "../definitions";
 import type { Flaw } from "../errors";
 import { BagId, CupId, PlaceId, SourceId, VehicleId, VesselId } from "../ids";
+import { Fluid } from "../schema/quantities";
 import type { YardState } from "../state";
 import { MOVES_NOTHING } from "./flow";
 import { defineKind } from "./kind";
@@ -14,6 +15,7 @@ const ThingSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("vehicle"), id: VehicleId }),
   z.object({ kind: z.literal("place"), id: PlaceId }),
   z.object({ kind: z.literal("cup"), id: CupId }),
+  z.object({ kind: z.literal("fluid"), id: Fluid }),
 ]);
 export type Thing = z.infer<typeof ThingSchema>;
 
@@ -64,6 +66,8 @@ function missing(yard: YardState, what: Thing): Flaw | undefined {
       return yard.places.has(what.id) ? undefined : { code: "unknown-place", place: what.id };
     case "cup":
       return yard.cups.has(what.id) ? undefined : { code: "unknown-cup", cup: what.id };
+    case "fluid":
+      return yard.ownFluids.has(what.id) ? undefined : { code: "unknown-fluid", fluid: what.id };
   }
 }
 

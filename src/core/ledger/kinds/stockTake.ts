@@ -1,4 +1,4 @@
-import { type ComponentId, isPetrol, litres15PerLitre } from "../../fluids";
+import { type ComponentId, isFluidId, isPetrol, litres15PerLitre } from "../../fluids";
 import * as z from "../../zod";
 import { add, type Contents, litres15OfMeasured } from "../contents";
 import { VesselId } from "../ids";
@@ -52,7 +52,8 @@ export const stockTake = defineKind({
       contents: add(there, extra, yard.parts),
       changedAt: happenedAt,
       ...(gainOf !== undefined &&
-        isPetrol({ id: gainOf }) && { quality: { ...quality, petrolSince: quality.petrolSince ?? happenedAt } }),
+        isFluidId(gainOf) &&
+        isPetrol(gainOf) && { quality: { ...quality, petrolSince: quality.petrolSince ?? happenedAt } }),
     });
     book(yard, "unaccounted", extra, -1);
     yard.origins.set(id, { kind: "stock-take", at: happenedAt, source: null, muckShare: 0 });

@@ -1,4 +1,4 @@
-import { CHEMICAL_IDS, COMPONENT_IDS, FLUID_IDS } from "../../fluids";
+import { CHEMICAL_IDS, COMPONENT_IDS, FLUID_IDS, isFluidId, type OwnFluidId as OwnId } from "../../fluids";
 import * as z from "../../zod";
 
 /** Quantities of entries. Each says what it is (`is`), so that a form can be made of any entry: see `kinds/fields.ts`. */
@@ -21,10 +21,14 @@ export const Kilometres = z.number().min(0).max(100_000).meta({ is: "km" });
 export const Name = z.string().trim().min(1).max(60).meta({ is: "text" });
 export const Words = z.string().trim().min(1).max(200).meta({ is: "text" });
 export const Text = z.string().max(500).meta({ is: "text" });
-export const Fluid = z.enum(FLUID_IDS);
-export const Component = z.enum(COMPONENT_IDS);
+/** A fluid of the yard's own, "diesel~Winter diesel": the row that it is like, and its name. */
+export const OwnFluidId = z
+  .templateLiteral([z.enum(FLUID_IDS), "~", z.string().min(1).max(40)])
+  .refine((id): id is OwnId => isFluidId(id), "the row that it is like, ~ and its name");
+export const Fluid = z.union([z.enum(FLUID_IDS), OwnFluidId]).meta({ is: "fluid" });
+export const Component = z.union([z.enum(COMPONENT_IDS), OwnFluidId]).meta({ is: "fluid" });
 /** What is sold: fuels and oils, and what a kettle needs. */
-export const Bought = z.enum([...FLUID_IDS, ...CHEMICAL_IDS]);
+export const Bought = z.union([z.enum([...FLUID_IDS, ...CHEMICAL_IDS]), OwnFluidId]).meta({ is: "fluid" });
 /** UTC, to the millisecond, so that text order is time order. */
 export const Iso = z.iso.datetime({ precision: 3 }).meta({ is: "time" });
 

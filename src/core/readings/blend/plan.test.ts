@@ -31,7 +31,7 @@ const v = (id: string): VesselView => {
   return found;
 };
 const plan = (tank: string, thinner: string, fill: number, byHand: number | null = null): BlendPlan | NoPlan =>
-  planBlend(v(tank), v("ready"), v(thinner), fill, settings, byHand);
+  planBlend(v(tank), v("ready"), v(thinner), fill, { settings, fluids: view.fluids }, byHand);
 const found = (p: BlendPlan | NoPlan): BlendPlan => {
   if ("code" in p) throw new Error(p.code);
   return p;
@@ -53,7 +53,7 @@ describe("planning a blend", () => {
     const spoiled = project([...entries, entry("spoil", drafts.length, buy("kero", "petrol", 1))]);
     const can = viewYard(spoiled, iso(60)).vessels.find((x) => x.vessel.id === "kero");
     if (!can) throw new Error("no can");
-    const p = found(planBlend(v("tank"), v("ready"), can, 60, settings, null));
+    const p = found(planBlend(v("tank"), v("ready"), can, 60, { settings, fluids: view.fluids }, null));
     expect(p.flashCelsius).toBe(-40);
     expect(p.after.map((part) => part.fluid.id).sort()).toEqual(["canola", "kerosene", "petrol"]);
     expect(p.nuMm2PerS).toBeCloseTo(15, 4);

@@ -8,7 +8,7 @@ import {
   scaledMix,
   topUp,
 } from "../../blending";
-import { flashPointCelsius } from "../../fluids";
+import { type FluidTable, flashPointCelsius } from "../../fluids";
 import type { Settings } from "../../ledger";
 import { mixOf } from "../vessel/mixture";
 import type { VesselView } from "../vessel/vesselView";
@@ -24,6 +24,12 @@ export interface BlendPlan {
   readonly cetane: number;
 }
 
+/** What a plan rests on besides what is poured. */
+interface PlanTerms {
+  readonly settings: Settings;
+  readonly fluids: FluidTable;
+}
+
 export type NoPlan = NoTopUp | { readonly code: "no-fuel-in"; readonly what: "oil" | "thinner" };
 
 /** Fill the tank so that all of it meets the pump limit at the low, with the most oil; or `oilLitres` of oil if given. */
@@ -32,12 +38,12 @@ export function planBlend(
   oil: VesselView,
   thinner: VesselView,
   fillToLitres: number,
-  settings: Settings,
+  { settings, fluids }: PlanTerms,
   oilLitres: number | null,
 ): BlendPlan | NoPlan {
-  const contents = mixOf(tank.components, tank.thickness);
-  const oilMix = mixOf(oil.components, oil.thickness);
-  const thinMix = mixOf(thinner.components, thinner.thickness);
+  const contents = mixOf(tank.components, tank.thickness, fluids);
+  const oilMix = mixOf(oil.components, oil.thickness, fluids);
+  const thinMix = mixOf(thinner.components, thinner.thickness, fluids);
   if (oilMix.length === 0) return { code: "no-fuel-in", what: "oil" };
   if (thinMix.length === 0) return { code: "no-fuel-in", what: "thinner" };
   const room = fillToLitres - contents.reduce((sum, p) => sum + p.litres, 0);

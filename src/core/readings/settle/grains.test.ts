@@ -34,7 +34,7 @@ function clearMm(entries: Entry[], minute: number, size: number, offMm: number):
   const s = stateOf(yard);
   const parts = partsOf(s.contents, yard.parts);
   const course = new FallCourse(
-    liquidOf(mixOf(parts, thicknessOf(yard, s, parts))),
+    liquidOf(mixOf(parts, thicknessOf(yard, s, parts), yard.fluids)),
     courseSince(yard, { ...s, since: iso(FILLED) }, iso(minute)),
     [],
   );

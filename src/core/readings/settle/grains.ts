@@ -165,7 +165,7 @@ export class GrainBook {
 
   private pairsIn(s: Looked, dirt: DirtKind): readonly FrontPair[] {
     const thickness = s.usual ? thicknessOf(this.yard, s.usual, s.parts) : assumed(this.yard.settings.usedFactor);
-    const mix = mixOf(s.parts, thickness);
+    const mix = mixOf(s.parts, thickness, this.yard.fluids);
     if (mix.length === 0) return [];
     const course = new FallCourse(liquidOf(mix), courseSince(this.yard, s, s.usual ? this.now : lastRead(s)), []);
     return pairsOf(s, dirt, course);

@@ -4,7 +4,7 @@ import type { Standing } from "..";
 import { heelOf } from "./heels";
 
 const heel = (litres: Partial<Record<ComponentId, number>>, drawableLitres = 0) => {
-  const components = Object.entries(litres).map(([component, l]) => ({
+  const components = Object.entries(litres).map(([component, l = 0]) => ({
     component: component as ComponentId,
     litres: l,
   }));

@@ -1,4 +1,4 @@
-import { COMPONENTS, type ComponentId, isFat, isMuck, type LiesIn } from "../../fluids";
+import { type ComponentId, componentOf, isFat, isMuck, type LiesIn } from "../../fluids";
 import type { Standing } from "../vessel/standing";
 
 /** Where what is left of a heel belongs. */
@@ -30,7 +30,7 @@ const litresOf = (s: Standing, wanted: (c: ComponentId) => boolean): number =>
  * kettle; what is mostly water and sludge is disposed of by local rules; too little of anything waits for more heels.
  */
 export function heelOf(s: Standing): Heel {
-  const muckIn = (layer: LiesIn): number => litresOf(s, (c) => isMuck(c) && COMPONENTS[c].lies === layer);
+  const muckIn = (layer: LiesIn): number => litresOf(s, (c) => isMuck(c) && componentOf(c).lies === layer);
   const fatLitres = litresOf(s, isFat);
   const waterLitres = muckIn("water");
   const sludgeLitres = muckIn("sludge");

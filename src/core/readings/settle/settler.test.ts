@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { FLUIDS } from "../../fluids";
 import { type Entry, project } from "../../ledger";
 import { drum, entry, iso, kitchen, vid } from "../../ledger/testing";
 import { viewYard } from "../../view";
@@ -29,7 +30,7 @@ const day = (entries: Entry[], celsius = 12) => {
   const of = (id: string) => view.vessels.find((v) => v.vessel.id === id);
   const body = of("C");
   if (!body) throw new Error("no settler");
-  return { body, found: settlerDay(body, of("A"), of("B"), celsius, 0.04) };
+  return { body, found: settlerDay(body, of("A"), of("B"), celsius, 0.04, view.fluids) };
 };
 
 describe("a displacement settler's day", () => {
@@ -37,8 +38,8 @@ describe("a displacement settler's day", () => {
     const { body, found } = day(yard(110));
     if (!found) throw new Error("no day");
     expect(found.dropsPerSecond).toBeCloseTo((found.litresPerHour * 1000) / 3600 / 0.04, 9);
-    expect(heldUm(found.litresPerHour, found, body, 12)).toBeCloseTo(20, 6);
-    expect(heldUm(found.litresPerHour * 4, found, body, 12)).toBeCloseTo(40, 6);
+    expect(heldUm(found.litresPerHour, found, body, 12, FLUIDS)).toBeCloseTo(20, 6);
+    expect(heldUm(found.litresPerHour * 4, found, body, 12, FLUIDS)).toBeCloseTo(40, 6);
     expect(found.tiedUpLitres).toBeCloseTo(110, 6);
   });
   it("may be fed faster when it is warm, and when its sludge is low in the cone", () => {

@@ -1,5 +1,5 @@
 import { liquidOf } from "../../blending";
-import { isMuck } from "../../fluids";
+import { type FluidTable, isMuck } from "../../fluids";
 import type { Settler } from "../../ledger";
 import {
   cutSizeUm,
@@ -48,9 +48,10 @@ export function settlerDay(
   overflow: VesselView | undefined,
   celsius: number,
   dropMillilitres: number,
+  fluids: FluidTable,
 ): SettlerDay | null {
   const settler = v.vessel.settler;
-  const mix = mixOf(v.components, v.thickness);
+  const mix = mixOf(v.components, v.thickness, fluids);
   const sludgeTopMm = muckTopMm(v.layers);
   const mostMm = sludgeMostMm(v.vessel) ?? v.vessel.rimMm / 3;
   if (mix.length === 0 || sludgeTopMm >= v.vessel.rimMm) return null;
@@ -95,8 +96,14 @@ function dirtShareOf(v: VesselView): number {
 }
 
 /** The smallest grain that a rate still holds, in µm: what a count of drops means. */
-export const heldUm = (litresPerHour: number, day: SettlerDay, v: VesselView, celsius: number): number => {
-  const oil = liquidOf(mixOf(v.components, v.thickness));
+export const heldUm = (
+  litresPerHour: number,
+  day: SettlerDay,
+  v: VesselView,
+  celsius: number,
+  fluids: FluidTable,
+): number => {
+  const oil = liquidOf(mixOf(v.components, v.thickness, fluids));
   return cutSizeUm(litresPerHour, day.areaM2, {
     particleKgPerM3: FINES_KG_PER_M3,
     fluidKgPerM3: oil.kgPerM3(celsius),

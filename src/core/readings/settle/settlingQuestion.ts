@@ -1,6 +1,6 @@
 import type { MixPart } from "../../blending";
-import type { DirtKind, FluidId } from "../../fluids";
-import { type PartLitres, partsOf, type VesselId, type VesselState, type YardState } from "../../ledger";
+import type { DirtKind, FluidId, OwnFluids } from "../../fluids";
+import { figuresOf, type PartLitres, partsOf, type VesselId, type VesselState, type YardState } from "../../ledger";
 import {
   DIRT,
   type DipLines,
@@ -69,7 +69,7 @@ export function questionOf(
   book: GrainBook,
 ): Question | null {
   const thickness = thicknessOf(yard, state, parts);
-  const mix = mixOf(parts, thickness);
+  const mix = mixOf(parts, thickness, yard.fluids);
   const { stirredAt } = state;
   if (mix.length === 0 || !stirredAt || isBroken(state.vessel)) return null;
   const surfaceMm = oilTopMm(layers);
@@ -110,6 +110,7 @@ export interface SettlingQuestionData {
   readonly hours: number;
   readonly sizeMultiplier: number;
   readonly sizeSpread: number | null;
+  readonly own?: OwnFluids;
 }
 
 const A_DROP_LITRES = 1e-5;
@@ -133,5 +134,6 @@ export function settlingQuestion(yard: YardState, vessel: VesselId, at: string):
     hours: q.hours,
     sizeMultiplier: q.grains.size.value,
     sizeSpread: q.grains.size.spread,
+    ...(yard.ownFluids.size > 0 && { own: figuresOf(yard.ownFluids.values()) }),
   };
 }

@@ -1,4 +1,5 @@
 import { celsiusAtViscosity, mixViscosityMm2PerS } from "../../blending";
+import type { FluidTable } from "../../fluids";
 import type { Settings } from "../../ledger";
 import { mixOf } from "../vessel/mixture";
 import type { VesselView } from "../vessel/vesselView";
@@ -7,8 +8,9 @@ import type { VesselView } from "../vessel/vesselView";
 export function kinematicViscosityOf(
   v: VesselView,
   settings: Settings,
+  fluids: FluidTable,
 ): { tonightMm2PerS: number; heatedToCelsius: number | null } | null {
-  const mix = mixOf(v.components, v.thickness);
+  const mix = mixOf(v.components, v.thickness, fluids);
   if (mix.length === 0) return null;
   return {
     tonightMm2PerS: mixViscosityMm2PerS(mix, settings.tonightLowCelsius),

@@ -1,4 +1,4 @@
-import { COMPONENTS, type ComponentId, type FluidFamily } from "../../fluids";
+import { type ComponentId, componentOf, type FluidFamily } from "../../fluids";
 
 interface Held {
   readonly litres: number;
@@ -7,7 +7,7 @@ interface Held {
 
 /** Litres of one family of fluids, as a share of all that is in a vessel. */
 export function shareOfFamily({ litres, components }: Held, family: FluidFamily): number {
-  const those = components.reduce((sum, c) => (COMPONENTS[c.component].family === family ? sum + c.litres : sum), 0);
+  const those = components.reduce((sum, c) => (componentOf(c.component).family === family ? sum + c.litres : sum), 0);
   return litres > 0 ? those / litres : 0;
 }
 

@@ -1,5 +1,5 @@
 import { factorOfViscosity, type MixPart, withUsedFactor } from "../../blending";
-import { calibrateCup, cupViscosity, fuelParts, type Part } from "../../fluids";
+import { calibrateCup, cupViscosity, type FluidTable, fuelParts, type Part } from "../../fluids";
 import type { VesselState, YardState } from "../../ledger";
 import { covered } from "../covered";
 
@@ -16,8 +16,8 @@ export interface Thickness {
 }
 
 /** A vessel's fuel as a mix: water and sludge left out, waste oil with its factor. */
-export const mixOf = (parts: readonly Part[], t: Thickness): MixPart[] =>
-  withUsedFactor(fuelParts(parts), t.usedFactor, t.measured !== null);
+export const mixOf = (parts: readonly Part[], t: Thickness, fluids: FluidTable): MixPart[] =>
+  withUsedFactor(fuelParts(parts), fluids, t.usedFactor, t.measured !== null);
 
 export const assumed = (usedFactor: number): Thickness => ({ usedFactor, measured: null });
 
@@ -30,7 +30,7 @@ export function thicknessOf(yard: YardState, state: VesselState, parts: readonly
   // A cup that was calibrated anew may no longer explain an old time.
   const found = covered(() => {
     const nu = cupViscosity(calibrateCup(cup.readings.map((r) => [r.nuMm2PerS, r.seconds])), time.seconds);
-    return { nu, usedFactor: factorOfViscosity(fuelParts(parts), nu.value, time.celsius) };
+    return { nu, usedFactor: factorOfViscosity(fuelParts(parts), yard.fluids, nu.value, time.celsius) };
   });
   if (!found || found.usedFactor === null) return usual;
   const { nu, usedFactor } = found;

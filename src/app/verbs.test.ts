@@ -47,6 +47,7 @@ const TYPED: Record<string, Record<string, string>> = {
   "add-vehicle": { name: "Van" },
   "add-place": { name: "Bus" },
   dip: { fatMm: "44 mm" },
+  fluid: { name: "Winter diesel", cloudCelsius: "-22 °C" },
 };
 
 const draftsOf = (form: Pick<Verb, "build">, values: Values, of = view): readonly Draft[] =>

@@ -143,7 +143,7 @@ describe("what a screen writes", () => {
     const [oil, diesel] = [litres("flatbed-oil"), litres("flatbed-diesel")];
     press("Log the trip");
     await waitFor(() => expect(litres("flatbed-oil")).toBeCloseTo(oil - (7.4 * 45) / 60, 6));
-    expect(litres("flatbed-diesel")).toBeCloseTo(diesel - (7.4 * 16) / 60, 6);
+    expect(litres("flatbed-diesel")).toBeCloseTo(diesel - (7.4 * 13) / 60, 6);
   });
   it("shed: a mark outside its range is said at the field and cannot be set", async () => {
     show(<ShedScreen />);

@@ -1,4 +1,6 @@
-import { type FluidLitres, holdsPetrol } from "../fluids";
+import { holdsPetrol } from "../fluids";
+import { fatLetThroughShare } from "./fatLetThrough";
+import type { MixPart } from "./mix";
 
 /** What a blend's make-up asks for, whatever its viscosity. Source: physics §2. */
 export type BlendCaution =
@@ -9,7 +11,16 @@ export type BlendCaution =
 
 export const LEAST_CETANE = 40;
 
-export function blendCautions(parts: readonly FluidLitres[], cetane: number, fatLimitShare: number): BlendCaution[] {
+/**
+ * `fatLimitShare` is the owner's mark whatever the weather. Colder than some low less stays dissolved, and that is then
+ * the limit: what falls out on standing there is too much.
+ */
+export function blendCautions(
+  parts: readonly MixPart[],
+  cetane: number,
+  fatLimitShare: number,
+  lowCelsius: number,
+): BlendCaution[] {
   let [all, fat, engine] = [0, 0, 0];
   for (const { fluid, litres } of parts) {
     all += litres;
@@ -17,7 +28,8 @@ export function blendCautions(parts: readonly FluidLitres[], cetane: number, fat
     if (fluid.family === "engine") engine += litres;
   }
   const found: BlendCaution[] = [];
-  if (fat > fatLimitShare * all) found.push("too-much-fat");
+  const letThrough = Math.min(fatLimitShare, fatLetThroughShare(parts, lowCelsius) ?? 1);
+  if (fat > letThrough * all) found.push("too-much-fat");
   if (holdsPetrol(parts)) found.push("petrol-must-stand-outside");
   if (cetane < LEAST_CETANE) found.push("cetane-low");
   if (engine > 0) found.push("engine-oil-sludge-to-recycler");

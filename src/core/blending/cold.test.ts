@@ -34,7 +34,8 @@ describe("a stop in the cold", () => {
 });
 
 describe("what a blend asks for", () => {
-  const cautions = (parts: MixPart[], fatLimit = 0.05) => blendCautions(parts, mixCetane(parts), fatLimit);
+  const cautions = (parts: MixPart[], fatLimit = 0.05, low = 30) =>
+    blendCautions(parts, mixCetane(parts), fatLimit, low);
   it("nothing of clear oil in diesel", () => expect(cautions([part("canola", 40), part("diesel", 60)])).toEqual([]));
   it("fat to the kettle, petrol outside, cetane, and engine oil's sludge to a recycler", () => {
     expect(cautions([part("canola", 80), part("fryer-fat", 10), part("diesel", 60)])).toEqual(["too-much-fat"]);

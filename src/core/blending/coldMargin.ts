@@ -66,4 +66,20 @@ export function coldMargin(
   };
 }
 
+/** Whether nothing of it fails at the low: the same four, without asking where each begins. */
+export function passesCold(
+  parts: readonly MixPart[],
+  lowCelsius: number,
+  limitMm2PerS: number,
+  hardMoleShare = HARD_MOLE_SHARE,
+): boolean {
+  const { standingCelsius } = fatCrystals(parts, hardMoleShare);
+  return (
+    (standingCelsius === null || standingCelsius <= lowCelsius) &&
+    cloudPointCelsius(parts) <= lowCelsius &&
+    pourPointCelsius(parts) <= lowCelsius &&
+    openViscosityMm2PerS(parts, lowCelsius) <= limitMm2PerS
+  );
+}
+
 const finiteOrNull = (celsius: number): number | null => (Number.isFinite(celsius) ? celsius : null);

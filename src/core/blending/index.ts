@@ -1,7 +1,8 @@
 export { type BlendCaution, blendCautions, LEAST_CETANE } from "./cautions";
-export { COLD_FAILURES, type ColdFailure, type ColdMargin, coldMargin } from "./coldMargin";
+export { COLD_FAILURES, type ColdFailure, type ColdMargin, coldMargin, passesCold } from "./coldMargin";
 export { type ColdStop, type ColdVerdict, coldStop } from "./coldStop";
 export { type FatCrystals, fatCrystals, HARD_MOLE_SHARE } from "./fatCrystals";
+export { fatLetThroughShare } from "./fatLetThrough";
 export { fitGums, type GumDrain, type GumDrop, gumDrop } from "./gums";
 export { celsiusAtViscosity } from "./heat";
 export { liquidOf } from "./liquid";
@@ -21,5 +22,6 @@ export {
   mixRho15KgPerL,
   pourPointCelsius,
 } from "./properties";
+export { type PurgeMark, purgeMark } from "./purgeMark";
 export { type Ingredient, leastThinnerShare } from "./thinner";
 export { type NoTopUp, type TopUp, topUp } from "./topUp";

@@ -31,7 +31,7 @@ export type { Settler, Vessel } from "./kinds/vessel";
 export { byRecord, byTime, deadIds, liveEntries, targetOf } from "./live";
 export { type OddText, oddTextIn } from "./oddText";
 export { project } from "./project";
-export type { CupTime, Quality, WaterWord } from "./quality";
+export type { ColdJar, CupTime, Quality, WaterWord } from "./quality";
 export {
   FLOORS,
   isFor,
@@ -67,4 +67,4 @@ export {
 } from "./state";
 export { appendEntries, buildTimeline, forget, stepwise, type Timeline, yardAt } from "./timeline";
 export { readEntry } from "./upcast";
-export { LOOKS, PAN_WORDS, VISIT_OUTCOMES } from "./words";
+export { COLD_JAR_WORDS, LOOKS, PAN_WORDS, VISIT_OUTCOMES } from "./words";

@@ -8,6 +8,8 @@ export interface Quality {
   readonly water: WaterWord | null;
   /** Its time through the owner's cup. */
   readonly cupTime: CupTime | null;
+  /** Jars of it that were left in the cold, oldest first. */
+  readonly coldJars: readonly ColdJar[];
   /** Some of it is dyed: untaxed, and by local law perhaps not for the road. */
   readonly dyed: boolean;
   /** Since when petrol has stood with other oil in it: gums and water fall out for a day or more. */
@@ -33,11 +35,20 @@ export interface CupTime {
   readonly celsius: number;
 }
 
+/** How a jar of a lot came out of the cold. */
+export interface ColdJar {
+  readonly at: string;
+  readonly celsius: number;
+  readonly hours: number;
+  readonly saw: "clear" | "cloudy" | "set";
+}
+
 /** Nothing is known: raw oil, or nothing at all. */
 export const UNKNOWN_QUALITY: Quality = {
   filteredUm: null,
   water: null,
   cupTime: null,
+  coldJars: [],
   dyed: false,
   petrolSince: null,
   finedAt: null,
@@ -60,14 +71,16 @@ export function mixQuality(there: Quality | null, poured: Quality, at: string): 
     filteredUm: coarser(there.filteredUm, poured.filteredUm),
     water: mixedWater(there.water, poured.water, at),
     cupTime: null,
+    coldJars: [],
     dyed: there.dyed || poured.dyed,
     petrolSince: there.petrolSince === null && poured.petrolSince === null ? null : at,
     finedAt: null,
   };
 }
 
-/** What comes off the bottom runs otherwise through a cup than the rest did. */
-export const offTheBottom = (q: Quality): Quality => (q.cupTime === null ? q : { ...q, cupTime: null });
+/** What comes off the bottom runs otherwise through a cup than the rest did, and sets sooner. */
+export const offTheBottom = (q: Quality): Quality =>
+  q.cupTime === null && q.coldJars.length === 0 ? q : { ...q, cupTime: null, coldJars: [] };
 
 const coarser = (a: number | null, b: number | null): number | null =>
   a === null || b === null ? null : Math.max(a, b);

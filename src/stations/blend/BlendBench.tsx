@@ -9,6 +9,7 @@ import { formatNumber } from "@/core/units";
 import { useAmount, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Choice, TextField } from "@/ui";
+import { ColdOfMix } from "./ColdOfMix";
 import { MixBar } from "./MixBar";
 import { wordNoPlan } from "./noPlan";
 import { PourList } from "./PourList";
@@ -111,7 +112,7 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
               suffix={fill.unit}
             />
           </div>
-          {found && isHeated ? <ColdStart plan={found} /> : null}
+          {found ? <ColdOfMix plan={found} heated={isHeated} /> : null}
           {found ? (
             <PourList tank={tank} oil={oil} thinner={thinner} plan={found} judgedAtCelsius={judgedAt} />
           ) : (
@@ -187,19 +188,4 @@ function curvesOf(
       : []),
     ...(plan ? [{ name: "this mix", colour: night ? "#eef5f3" : "#10211f", width: 4, points: curve(plan.after) }] : []),
   ];
-}
-
-/** What stays in the line of a heated tank when it was not purged, at tonight's low. */
-function ColdStart({ plan }: { plan: BlendPlan }) {
-  const { settings } = useYard().view;
-  const units = useUnits();
-  const cold = mixViscosityMm2PerS(plan.after, settings.tonightLowCelsius);
-  return (
-    <p className="mt-2 text-[14px] text-ink-2">
-      Cold, at tonight's {units.celsius(settings.tonightLowCelsius)}, it is about {formatNumber(cold, 0)} mm²/s:{" "}
-      {cold <= settings.pumpLimitMm2PerS
-        ? "thin enough even for a cold start."
-        : "far too thick for a cold start. Purge the line before every stop."}
-    </p>
-  );
 }

@@ -19,7 +19,7 @@ export function BlendScreen() {
   // Wet oil is never offered to an engine.
   const oils = by(view.vessels, "ready").filter((v) => v.quality.water?.wet !== true);
   const thinners = by(view.vessels, "thinner");
-  const due = view.advice.find((a) => a.code === "too-thick")?.vessel;
+  const due = view.advice.find((a) => a.code === "too-thick" || a.code === "cold-fails")?.vessel;
   const [tankId, setTank] = useState<string | null>(null);
   const wanted = tankId ?? asked ?? due;
   const named = targets.find((v) => v.vessel.id === wanted);

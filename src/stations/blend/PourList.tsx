@@ -7,7 +7,7 @@ import { formatNumber } from "@/core/units";
 import { LogStep, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
 import { Caution } from "@/ui";
-import { thicknessWords } from "@/ui/words";
+import { ownIn, thicknessWords } from "@/ui/words";
 
 interface Props {
   readonly tank: VesselView;
@@ -94,6 +94,7 @@ export function PourList({ tank, oil, thinner, plan, judgedAtCelsius }: Props) {
           parts: plan.after.map((p) => ({ fluid: p.fluid.id, litres: p.litres, usedFactor: p.usedFactor })),
           celsius: judgedAtCelsius,
           fatLimitShare: view.settings.fatLimitShare,
+          ...ownIn(view),
         }}
         readings={thicknessWords(oil.thickness)}
       />

@@ -5,7 +5,9 @@ import { formatNumber } from "@/core/units";
 import { useLog, useUnits, VesselColumn, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, Row } from "@/ui";
+import { ColdStand } from "./ColdStand";
 import { DualDrive } from "./DualDrive";
+import { useVehicleCold } from "./useVehicleCold";
 import { VehicleActions } from "./VehicleActions";
 
 /** The vehicle's bench: its tanks, its loop, its trips. */
@@ -55,6 +57,7 @@ function SingleDrive({ state, tabs }: { state: VehicleState; tabs: React.ReactNo
   const units = useUnits();
   const log = useLog();
   const { vehicle } = state;
+  const cold = useVehicleCold(state);
   const tank = vehicle.kind === "single" ? view.vessels.find((v) => v.vessel.id === vehicle.tank) : undefined;
   return (
     <Bench
@@ -69,6 +72,7 @@ function SingleDrive({ state, tabs }: { state: VehicleState; tabs: React.ReactNo
             <Row name="Burns" value={units.litresPerHour(vehicle.burnLitresPerHour)} />
             <Row name="In the tank" value={units.litres(tank?.litres ?? 0)} />
           </dl>
+          <ColdStand cold={cold} vehicle={vehicle} purgeMinutes={null} />
           <div className="mt-2 flex flex-col gap-2">
             <Button look="go" onClick={() => log.open("hours", { vehicle: vehicle.id })}>
               Log engine hours

@@ -7,9 +7,11 @@ import { useLog, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button } from "@/ui";
 import { counted } from "@/ui/words";
+import { ColdStand } from "./ColdStand";
 import { LoopDrawing, type Phase, RETURN_WORDS } from "./LoopDrawing";
 import { TripForm } from "./TripForm";
 import { type Ride, type RideStep, rideMinutes, stepOf, useRide } from "./useRide";
+import { useVehicleCold } from "./useVehicleCold";
 import { VehicleActions } from "./VehicleActions";
 
 interface Props {
@@ -19,8 +21,8 @@ interface Props {
 }
 
 const TYPICAL = { startOnDiesel: 10, onOil: 45 };
-/** What may be left at the pump when it stops. */
-const RESIDUAL = 0.02;
+/** Where a tank is empty nothing says how far to purge: then as far as it goes. */
+const LEAST_RESIDUAL = 0.02;
 
 /** What to press next on the road, and what the valves do. */
 const NEXT: Record<Exclude<RideStep, "done">, { label: string; words: string }> = {
@@ -40,7 +42,9 @@ export function DualDrive({ state, vehicle, tabs }: Props) {
   const { ride, set } = useRide(`brisk-barrel-ride ${name} ${vehicle.id}`);
   const [turn, setTurn] = useState(0);
   // As long as it takes, by the same sum as the advice beside it.
-  const usual = { ...TYPICAL, purge: Math.ceil(minutesToResidual(purgeLineOf(vehicle), RESIDUAL)) };
+  const cold = useVehicleCold(state);
+  const mostOldShare = cold.mark?.share ?? LEAST_RESIDUAL;
+  const usual = { ...TYPICAL, purge: Math.ceil(minutesToResidual(purgeLineOf(vehicle), mostOldShare)) };
   const step = stepOf(ride);
   const diesel = view.vessels.find((v) => v.vessel.id === vehicle.dieselTank);
   const oil = view.vessels.find((v) => v.vessel.id === vehicle.oilTank);
@@ -100,6 +104,7 @@ export function DualDrive({ state, vehicle, tabs }: Props) {
               <TripForm
                 key={`${turn} ${ride?.stoppedAt ?? ""}`}
                 vehicle={vehicle}
+                mostOldShare={mostOldShare}
                 minutes={ride?.stoppedAt ? rideMinutes(ride, ride.stoppedAt) : usual}
                 onLogged={() => {
                   set(null);
@@ -108,9 +113,10 @@ export function DualDrive({ state, vehicle, tabs }: Props) {
               />
             </>
           ) : null}
+          <ColdStand cold={cold} vehicle={vehicle} purgeMinutes={usual.purge} />
           <Why
             name="purge"
-            input={{ ...purgeLineOf(vehicle), minutes: usual.purge }}
+            input={{ ...purgeLineOf(vehicle), minutes: usual.purge, cleanShare: mostOldShare }}
             readings={`no purge of your own timed: ${vehicle.tanksInSeries === arrangementOf(vehicle.returnTo).usualTanksInSeries ? arrangementOf(vehicle.returnTo).mixesAs : `${vehicle.tanksInSeries} stirred tanks in a row`}.`}
           />
         </>

@@ -5,10 +5,13 @@ import { formatMinutes, formatNumber } from "@/core/units";
 import { LogStep, NumberField, type NumberInput, useAmount, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Caution, Row } from "@/ui";
+import { percentWords } from "@/ui/words";
 
 interface Props {
   readonly vehicle: Extract<Vehicle, { kind: "dual" }>;
   readonly minutes: { readonly startOnDiesel: number; readonly onOil: number; readonly purge: number };
+  /** Most oil that may stay in the line tonight. */
+  readonly mostOldShare: number;
   readonly onLogged: () => void;
 }
 
@@ -16,7 +19,7 @@ interface Props {
 const unread = (n: NumberInput): boolean => n.text !== "" && n.value === null;
 
 /** The trip as it was: minutes of each phase, and the litres that follow from them. */
-export function TripForm({ vehicle, minutes: given, onLogged }: Props) {
+export function TripForm({ vehicle, minutes: given, mostOldShare, onLogged }: Props) {
   const { view } = useYard();
   const units = useUnits();
   const start = useAmount(units.duration, given.startOnDiesel);
@@ -26,8 +29,9 @@ export function TripForm({ vehicle, minutes: given, onLogged }: Props) {
   const outside = useAmount(units.temperature, null);
   const minutes = { startOnDiesel: start.value ?? 0, onOil: oil.value ?? 0, purge: purge.value ?? 0 };
   const litres = tripLitres(vehicle, minutes);
-  const needed = minutesToResidual(purgeLineOf(vehicle), 0.02);
-  const thick = litres.residualOilShare > 0.06;
+  const needed = minutesToResidual(purgeLineOf(vehicle), mostOldShare);
+  // A minute is typed whole: what is within a tenth of the mark is at it.
+  const thick = litres.residualOilShare > mostOldShare * 1.1;
 
   const burned = [
     { from: vehicle.dieselTank, litres: litres.dieselBurned },
@@ -75,7 +79,7 @@ export function TripForm({ vehicle, minutes: given, onLogged }: Props) {
           <Row name="Diesel pushed into the oil tank" value={units.litres(litres.dieselToOilTank)} />
         ) : null}
         <Row name="Oil left at the pump" value={`about ${formatNumber(litres.residualOilShare * 100, 1)} %`} />
-        <Row name="Purge to 2 % takes" value={`about ${formatMinutes(needed)}`} />
+        <Row name={`Purge to ${percentWords(mostOldShare)} takes`} value={`about ${formatMinutes(needed)}`} />
       </dl>
       {thick ? (
         <p role="status" className="rounded-md border-2 border-warn bg-warn-floor px-3 py-2">

@@ -8,7 +8,7 @@ import { formatNumber, parsePlain } from "@/core/units";
 import { NumberField, useLog, useNumber, useTell, useUnits, useWhen, WhenField } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Caution } from "@/ui";
-import { shortDay } from "@/ui/words";
+import { shortDay, waterInOilWords } from "@/ui/words";
 
 const PAN = [
   { saw: "quiet", detail: "dry" },
@@ -27,6 +27,7 @@ export function Water({ vessel: v }: { vessel: VesselView }) {
   const petrol = v.components.some((c) => isFluidId(c.component) && isPetrol(c.component));
   const when = useWhen();
   const [refused, setRefused] = useState<string | null>(null);
+  const dissolved = waterInOilWords(v.quality.water, settings, units);
   const heavier = wet.value !== null && dry.value !== null && dry.value > wet.value;
   const share = wet.value && dry.value && !heavier ? (wet.value - dry.value) / wet.value : null;
   const write = async (draft: Draft, said: string): Promise<void> =>
@@ -88,6 +89,7 @@ export function Water({ vessel: v }: { vessel: VesselView }) {
           {formatNumber(share * 100, 2)} % water: {share > settings.waterLimitShare ? "wet" : "dry enough"}
         </p>
       ) : null}
+      {dissolved ? <p className="mt-1 text-[14px] text-ink-2">{dissolved}</p> : null}
       <Button wide className="mt-2" onClick={() => void weigh()}>
         Log the weigh test
       </Button>

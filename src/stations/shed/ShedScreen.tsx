@@ -7,10 +7,12 @@ import { useNote, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, Choice, TextField } from "@/ui";
 import { plainly } from "@/ui/words";
+import { Fluids } from "./Fluids";
 import { HomeMarks } from "./HomeMarks";
 import { Mark, rounded } from "./Mark";
 import { RoundMarks } from "./RoundMarks";
 import { SettleMarks } from "./SettleMarks";
+import { StoreMarks } from "./StoreMarks";
 import { Things } from "./Things";
 import { UnitMarks } from "./UnitMarks";
 
@@ -33,6 +35,7 @@ export function ShedScreen() {
       aside={
         <>
           <Things />
+          <Fluids />
           <h2 className="mt-5 text-xl">How it is reckoned</h2>
           <div className="mt-2 flex flex-col">
             <YardLink href="/calculations" className={buttonClass("plain")}>
@@ -69,9 +72,9 @@ export function ShedScreen() {
           max={100}
         />
         <Mark
-          label="Solid fat in a blend, at most"
+          label="Fat in any weather, at most"
           typed={plainly("%")}
-          hint="5 is usual; it gels first on a cold morning"
+          hint="5 is usual; for a cold night far less is let through"
           value={rounded(settings.fatLimitShare * 100)}
           onSet={(percent) => set({ fatLimitShare: percent / 100 })}
           min={0}
@@ -135,6 +138,7 @@ export function ShedScreen() {
       <UnitMarks settings={settings} onSet={set} />
       <RoundMarks settings={settings} onSet={set} />
       <SettleMarks settings={settings} onSet={set} />
+      <StoreMarks settings={settings} onSet={set} />
       <HomeMarks />
     </Bench>
   );

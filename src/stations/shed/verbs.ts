@@ -1,4 +1,5 @@
 import type { Verb } from "@/desk/form";
+import { changeFluid } from "./fluidVerbs";
 import { bringBack, retire } from "./retireVerbs";
 
 export const weather: Verb = {
@@ -33,4 +34,4 @@ export const weather: Verb = {
   said: () => "Temperatures noted. Forecasts use them from now on.",
 };
 
-export const SHED_VERBS: readonly Verb[] = [weather, retire, bringBack];
+export const SHED_VERBS: readonly Verb[] = [weather, changeFluid, retire, bringBack];

@@ -1,9 +1,8 @@
 "use client";
-import { kinematicViscosityOf } from "@/core/readings/store/thickness";
-import { formatNumber } from "@/core/units";
 import { useLog, useUnits, VesselColumn } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, Caution } from "@/ui";
+import { FitToBurn } from "./FitToBurn";
 
 /** Ready oil, fuels to thin with, and what waits to be taken away. */
 export function StoreScreen() {
@@ -24,25 +23,9 @@ export function StoreScreen() {
           <h2 className="text-xl">Fit to burn</h2>
           {ready.length === 0 ? <p className="mt-1 text-ink-2">No ready oil. Filter some first.</p> : null}
           <ul>
-            {ready.map((v) => {
-              const at = kinematicViscosityOf(v, view.settings, view.fluids);
-              return (
-                <li key={v.vessel.id} className="border-t border-rule py-2">
-                  <h3 className="text-[17px]">
-                    {v.vessel.name}, {units.litres(v.litres)}
-                  </h3>
-                  {at ? (
-                    <p className="text-[14px] text-ink-2">
-                      {formatNumber(at.tonightMm2PerS, 0)} mm²/s tonight at{" "}
-                      {units.celsius(view.settings.tonightLowCelsius)}.{" "}
-                      {at.heatedToCelsius === null
-                        ? "It cannot be heated thin enough."
-                        : `Straight, it is thin enough for your pump from ${units.celsius(at.heatedToCelsius)}.`}
-                    </p>
-                  ) : null}
-                </li>
-              );
-            })}
+            {ready.map((v) => (
+              <FitToBurn key={v.vessel.id} vessel={v} />
+            ))}
           </ul>
           {wet.map((v) => (
             <p key={v.vessel.id} className="border-t border-rule py-2 text-[15px] text-stop">
@@ -55,6 +38,7 @@ export function StoreScreen() {
             </Button>
             <Button onClick={() => log.open("buy")}>Buy fuel or thinner</Button>
             <Button onClick={() => log.open("stock-take")}>Stock-take</Button>
+            <Button onClick={() => log.open("cold-jar", { vessel: ready[0]?.vessel.id ?? "" })}>Jar in the cold</Button>
             <Button onClick={() => log.open("dispose")}>Dispose</Button>
           </div>
           <div className="mt-3">

@@ -8,6 +8,7 @@ import {
   likeOf,
   type TableFluidId,
 } from "@/core/fluids";
+import { COLD_JAR_WORDS } from "@/core/ledger";
 import { asVesselId } from "@/core/ledger/named";
 import type { YardView } from "@/core/view";
 import {
@@ -148,4 +149,46 @@ export const stockTake: Verb = {
     `${nameOf(view, v.text("vessel"))} holds ${u.litres(v.number("found"))}; the difference is booked as unaccounted.`,
 };
 
-export const STORE_VERBS: readonly Verb[] = [buy, dispose, stockTake];
+/** A jar in the shed overnight, or in a freezer: what no estimate of fat and wax can say. */
+export const coldJar: Verb = {
+  key: "cold-jar",
+  alsoCalled: ["freezer", "frost", "jar outside", "cloud", "gelled"],
+  name: "Jar in the cold",
+  group: "look",
+  fields: [
+    anyVesselField("What", "count"),
+    {
+      kind: "celsius",
+      name: "celsius",
+      label: "Where it stood it was",
+      first: (view) => view.settings.tonightLowCelsius,
+    },
+    {
+      kind: "number",
+      name: "hours",
+      label: "It stood there for",
+      suffix: "h",
+      first: () => 12,
+      chips: () => [4, 12, 24, 48],
+    },
+    {
+      kind: "choice",
+      name: "saw",
+      label: "It came out",
+      options: () => (["clear", "cloudy", "set"] as const).map((saw) => ({ value: saw, name: COLD_JAR_WORDS[saw] })),
+      first: () => "clear",
+    },
+  ],
+  build: (v) => ({
+    kind: "cold-jar",
+    data: {
+      vessel: asVesselId(v.text("vessel")),
+      celsius: v.number("celsius"),
+      hours: v.number("hours"),
+      saw: v.text("saw") as "clear",
+    },
+  }),
+  said: (v, view) => `Noted. ${nameOf(view, v.text("vessel"))} is judged by its jar from now on.`,
+};
+
+export const STORE_VERBS: readonly Verb[] = [buy, dispose, stockTake, coldJar];

@@ -1,6 +1,7 @@
 import type { Advice } from "@/core/advice";
 import { formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
+import { FAILURE_WORDS } from "./cold";
 import { nameOf } from "./names";
 import { shortDay } from "./times";
 import { type Units, unitsOf } from "./units";
@@ -180,6 +181,22 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
         short: "Too thick tonight",
         steps: [tooThickStep(a.vehicle, a.vessel, view)],
       };
+    case "cold-fails": {
+      const what = FAILURE_WORDS[a.failure];
+      return {
+        title: `${nameOf(view, a.vehicle)}: ${what} below ${u.celsius(a.belowCelsius)}`,
+        why: `Tonight falls to ${u.celsius(a.celsius)}. ${COLD_HARM[a.failure]} ${
+          a.jarAt === null
+            ? "By estimate: a jar of it left in the cold overrules that."
+            : `Your jar of ${shortDay(a.jarAt)} says so.`
+        }`,
+        short: `${what[0]?.toUpperCase()}${what.slice(1)} tonight`,
+        steps: [
+          tooThickStep(a.vehicle, a.vessel, view),
+          { label: "Jar in the cold", log: { verb: "cold-jar", values: { vessel: a.vessel ?? "" } } },
+        ],
+      };
+    }
     case "diesel-tainted":
       return {
         title: `Oil in the diesel: ${nameOf(view, a.vehicle)}`,
@@ -190,7 +207,7 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
     case "not-purged":
       return {
         title: `${nameOf(view, a.vehicle)} stopped on oil`,
-        why: `About ${percent(a.oilShare)} oil was left at the pump. Purge before it stands cold.`,
+        why: `About ${percent(a.oilShare)} oil was left at the pump. At ${u.celsius(a.celsius)} ${FAILURE_WORDS[a.failure]}; ${percent(a.mostShare)} at most may stay tonight.`,
         short: "Not purged",
         steps: [{ label: "Open the loop", href: `/drive?vehicle=${a.vehicle}` }],
       };
@@ -210,6 +227,13 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
       };
   }
 }
+
+/** What that does to a vehicle that stands out. */
+const COLD_HARM = {
+  fat: "Fat that falls out blocks the strainer and the filter: less fat, or diesel in its place, not more thinner.",
+  cloud: "Wax that falls out blocks the filter: winter diesel or kerosene in it keeps longer.",
+  pour: "It sets in the tank and in the line.",
+} as const;
 
 /** A tank that a vehicle with two starts on takes diesel; any other is planned as a blend. */
 const tooThickStep = (vehicle: string, vessel: string | undefined, view: YardView): Step =>

@@ -1,5 +1,5 @@
-import { componentName } from "@/core/fluids";
-import { type Entry, fieldsOf, kindOf, type MeasuredOrAll, PAN_WORDS } from "@/core/ledger";
+import { componentName, fluidName } from "@/core/fluids";
+import { COLD_JAR_WORDS, type Entry, fieldsOf, kindOf, type MeasuredOrAll, PAN_WORDS } from "@/core/ledger";
 import { formatMinutes, formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
 import { counted } from "./counted";
@@ -85,6 +85,10 @@ export function wordEntry(e: Entry, view: YardView): string {
       return `${amount(e.data.amount)} from ${v(e.data.header)} through ${v(e.data.body)} into ${v(e.data.overflow)}`;
     case "clean-out":
       return `${amount(e.data.amount)} off the bottom of ${v(e.data.vessel)} into ${v(e.data.to)}`;
+    case "fluid":
+      return `${fluidName(e.data.id)} is as you know it`;
+    case "cold-jar":
+      return `${v(e.data.vessel)}, ${formatNumber(e.data.hours, 0)} h at ${u.celsius(e.data.celsius)}: ${COLD_JAR_WORDS[e.data.saw].toLowerCase()}`;
     case "cup":
       return `${e.data.name}, ${counted(e.data.readings.length, "reading")}`;
     case "cup-test":

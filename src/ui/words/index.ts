@@ -1,11 +1,13 @@
 export { type Step, wordAdvice } from "./advice";
 export { ROOM_NAMES, wordCalculationError } from "./calculations";
+export { coldRestsOn, FAILURE_WORDS, wordCold } from "./cold";
 export { counted } from "./counted";
 export { isFileError, wordError, wordFileError } from "./errors";
 export { wordFigure, wordFigures } from "./figures";
 export { isFitness, wordRefusal } from "./fitness";
 export { familyOf, fluidChoices, fluidsInUse, ownIn } from "./fluids";
 export { wordNeed } from "./interlocks";
+export { keepingWords, waterInOilWords } from "./keeping";
 export { batchWords, lotCode, markWords } from "./marks";
 export { contentsWords, mostlyWords, nameOf, OUTCOME_WORDS } from "./names";
 export {

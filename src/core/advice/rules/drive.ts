@@ -1,6 +1,7 @@
-import { type MixPart, mixViscosityMm2PerS } from "../../blending";
-import { tanksOf, type VehicleId, type VesselId } from "../../ledger";
+import type { ColdFailure, MixPart } from "../../blending";
+import { tanksOf, type VehicleId, type VehicleState, type VesselId } from "../../ledger";
 import type { YardReading } from "../../readings";
+import { type ColdTank, type VehicleCold, vehicleCold } from "../../readings/drive/vehicleCold";
 import { assumed, mixOf } from "../../readings/vessel/mixture";
 import { MS_PER_HOUR } from "../../units";
 import type { Advice, Rule } from "../advice";
@@ -13,35 +14,68 @@ export type DriveMatter =
       readonly limitMm2PerS: number;
       readonly celsius: number;
     }
+  | {
+      readonly code: "cold-fails";
+      readonly vehicle: VehicleId;
+      readonly failure: Exclude<ColdFailure, "viscosity">;
+      readonly belowCelsius: number;
+      readonly celsius: number;
+      /** When the jar came out of the cold that says so; null: by estimate. */
+      readonly jarAt: string | null;
+    }
   | { readonly code: "diesel-tainted"; readonly vehicle: VehicleId; readonly oilShare: number }
-  | { readonly code: "not-purged"; readonly vehicle: VehicleId; readonly oilShare: number }
+  | {
+      readonly code: "not-purged";
+      readonly vehicle: VehicleId;
+      readonly oilShare: number;
+      /** What might stay, for tonight. */
+      readonly mostShare: number;
+      readonly failure: ColdFailure;
+      readonly celsius: number;
+    }
   | { readonly code: "fill"; readonly vehicle: VehicleId; readonly roomLitres: number; readonly from: VesselId };
 
 /** More waste oil than this in a diesel tank was not put there on purpose. */
 const TAINTED = 0.05;
-const NOT_PURGED = 0.06;
 const LOW_TANK = 0.35;
 
-/** Anything in a start tank that will be over the pump limit on the coldest hour of tonight. */
-function tooThick(reading: YardReading): Advice[] {
+const coldIn = (reading: YardReading, state: VehicleState): VehicleCold =>
+  vehicleCold(state, { tank: (id) => tankOf(reading, id), settings: reading.settings, fluids: reading.fluids });
+
+function tankOf(reading: YardReading, id: VesselId): ColdTank | undefined {
+  const found = reading.byId.get(id);
+  return found && { ...found.standing, quality: found.state.quality };
+}
+
+/** Anything in a start tank that fails on the coldest hour of tonight: too thick, or something falls out of it. */
+function coldStart(reading: YardReading): Advice[] {
   const { vehicles, settings, now } = reading;
-  return vehicles.flatMap(({ vehicle }): Advice[] => {
-    const tank = reading.byId.get(tanksOf(vehicle)[0]);
-    const mix = tank ? mixOf(tank.standing.components, tank.standing.thickness, reading.fluids) : [];
-    if (!tank || mix.length === 0) return [];
-    const nuMm2PerS = mixViscosityMm2PerS(mix, settings.tonightLowCelsius);
-    if (nuMm2PerS <= settings.pumpLimitMm2PerS) return [];
+  return vehicles.flatMap((state): Advice[] => {
+    const { start } = coldIn(reading, state);
+    if (!start || start.fails === "none") return [];
+    const { vehicle } = state;
+    const common = { dueAt: tonight(now), station: "blend" as const, vessel: tanksOf(vehicle)[0], vehicle: vehicle.id };
+    const { nuMm2PerS, lowCelsius: celsius, belowCelsius, jar } = start;
+    if (start.fails === "viscosity")
+      return [
+        {
+          ...common,
+          id: `too-thick ${vehicle.id}`,
+          code: "too-thick",
+          nuMm2PerS,
+          limitMm2PerS: settings.pumpLimitMm2PerS,
+          celsius,
+        },
+      ];
     return [
       {
-        id: `too-thick ${vehicle.id}`,
-        code: "too-thick",
-        dueAt: tonight(now),
-        station: "blend",
-        vessel: tank.state.vessel.id,
-        vehicle: vehicle.id,
-        nuMm2PerS,
-        limitMm2PerS: settings.pumpLimitMm2PerS,
-        celsius: settings.tonightLowCelsius,
+        ...common,
+        id: `cold-fails ${vehicle.id}`,
+        code: "cold-fails",
+        failure: start.fails,
+        belowCelsius: belowCelsius ?? celsius,
+        celsius,
+        jarAt: jar?.at ?? null,
       },
     ];
   });
@@ -69,19 +103,25 @@ function taintedDiesel(reading: YardReading): Advice[] {
   });
 }
 
-function notPurged({ vehicles, now, settings }: YardReading): Advice[] {
-  if (settings.tonightLowCelsius > 10) return [];
-  return vehicles.flatMap(({ vehicle, residualOilShare }): Advice[] => {
-    if (vehicle.kind !== "dual" || residualOilShare === null || residualOilShare <= NOT_PURGED) return [];
+/** Oil left in the line, and with it the line will not stand tonight's low. */
+function notPurged(reading: YardReading): Advice[] {
+  return reading.vehicles.flatMap((state): Advice[] => {
+    const { vehicle, residualOilShare } = state;
+    if (vehicle.kind !== "dual" || residualOilShare === null) return [];
+    const { line, mark } = coldIn(reading, state);
+    if (!line || !mark || line.fails === "none" || residualOilShare <= mark.share) return [];
     return [
       {
         id: `not-purged ${vehicle.id}`,
         code: "not-purged",
-        dueAt: now,
+        dueAt: reading.now,
         station: "drive",
         vessel: vehicle.oilTank,
         vehicle: vehicle.id,
         oilShare: residualOilShare,
+        mostShare: mark.share,
+        failure: line.fails,
+        celsius: line.lowCelsius,
       },
     ];
   });
@@ -128,6 +168,6 @@ const tonight = (now: string): string => new Date(Date.parse(now) + 6 * MS_PER_H
 export const DRIVE_RULES: readonly Rule[] = [
   { rank: 2, advise: notPurged },
   { rank: 3, advise: taintedDiesel },
-  { rank: 4, advise: tooThick },
+  { rank: 4, advise: coldStart },
   { rank: 15, advise: fill },
 ];

@@ -25,7 +25,7 @@ export const blend = calculation({
   input: z.strictObject({
     parts,
     celsius: celsius("Temperature"),
-    fatLimitShare: share("Most fat").default(0.05),
+    fatLimitShare: share("Most fat in any weather").default(0.05),
     own,
   }),
   output: z.strictObject({
@@ -65,7 +65,7 @@ export const blend = calculation({
       lhvMJPerL: mixLhvMJPerL(mix),
       cetane,
       burns: fireHazard(flashC),
-      cautions: blendCautions(mix, cetane, i.fatLimitShare),
+      cautions: blendCautions(mix, cetane, i.fatLimitShare, i.celsius),
     };
   },
 });

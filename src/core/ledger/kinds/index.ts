@@ -2,6 +2,7 @@ import { bag } from "./bag";
 import { bagService } from "./bagService";
 import { blend } from "./blend";
 import { cleanOut } from "./cleanOut";
+import { coldJar } from "./coldJar";
 import { cup } from "./cup";
 import { cupTest } from "./cupTest";
 import { dip } from "./dip";
@@ -66,6 +67,7 @@ export const KIND_LIST = [
   cleanOut,
   cup,
   cupTest,
+  coldJar,
   filterRun,
   bagService,
   blend,

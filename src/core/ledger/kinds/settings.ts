@@ -59,6 +59,9 @@ const SettingsSchema = z.object({
   /** Water above this is wet, as a share by weight. */
   waterLimitShare: z.number().min(0.00005).max(0.05),
   dropMillilitres: z.number().min(0.005).max(0.5),
+  /** How long fuel keeps at 20 °C, dark and closed. */
+  oilKeepsDays: z.number().min(30).max(3650),
+  esterKeepsDays: z.number().min(30).max(3650),
 });
 export type Settings = z.infer<typeof SettingsSchema>;
 
@@ -104,6 +107,8 @@ export const DEFAULT_SETTINGS: Settings = {
   },
   waterLimitShare: 0.001,
   dropMillilitres: 0.04,
+  oilKeepsDays: 365,
+  esterKeepsDays: 180,
 };
 
 export const settings = defineKind({

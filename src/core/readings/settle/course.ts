@@ -24,6 +24,14 @@ export function courseSince(yard: YardState, w: Warmth, now: string): Temperatur
   return shift === 0 ? course : course.map(([hour, celsius]): TemperaturePoint => [hour, celsius + shift]);
 }
 
+/** The shed as it was logged between two moments, first and last held: what a lot in store was kept at. */
+export function shedBetween(yard: YardState, since: string, until: string): TemperaturePoint[] {
+  const points = loggedSince(yard, since, until);
+  const end = (Date.parse(until) - Date.parse(since)) / MS_PER_HOUR;
+  const inside = points.filter(([hour]) => hour > 0 && hour < end);
+  return [[0, celsiusAt(points, 0)], ...inside, [end, celsiusAt(points, end)]];
+}
+
 /** The shed alone, from a moment on: what a lot meets that is heated or fined then. */
 export const shedFrom = (yard: YardState, from: string): TemperaturePoint[] =>
   withAhead(loggedSince(yard, from, from), aheadOf(yard), Date.parse(from), Date.parse(from));

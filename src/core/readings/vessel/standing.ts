@@ -8,6 +8,7 @@ import { covered } from "../covered";
 import { finedForecast } from "../settle/fined";
 import type { GrainBook, Grains } from "../settle/grains";
 import { layersShown, questionOf } from "../settle/settlingQuestion";
+import { type Keeping, keepingOf } from "../store/keeping";
 import { type Thickness, thicknessOf } from "./mixture";
 import { settles } from "./settles";
 
@@ -24,6 +25,8 @@ export interface Standing {
   readonly uncovered: boolean;
   /** How thick its oil is: assumed, or as the owner's cup has said. */
   readonly thickness: Thickness;
+  /** Of fuel in store or in a tank: how old it is for its kind. */
+  readonly keeping: Keeping | null;
   /** Its rim lies above its own shape: it is neither drawn nor forecast until it is measured again. */
   readonly broken: boolean;
 }
@@ -66,6 +69,7 @@ export function standingOf(yard: YardState, state: VesselState, now: string, boo
     settling: forecast ?? null,
     uncovered: forecast === null,
     thickness: thicknessOf(yard, state, parts),
+    keeping: covered(() => keepingOf(yard, state, parts, now) ?? undefined) ?? null,
     broken: false,
   };
 }
@@ -80,6 +84,7 @@ const brokenStanding = (yard: YardState, state: VesselState, parts: readonly Par
   settling: null,
   uncovered: false,
   thickness: thicknessOf(yard, state, parts),
+  keeping: null,
   broken: true,
 });
 

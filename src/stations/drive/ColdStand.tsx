@@ -1,0 +1,66 @@
+"use client";
+import type { Vehicle } from "@/core/ledger";
+import type { VehicleCold } from "@/core/readings/drive/vehicleCold";
+import type { Cold } from "@/core/readings/vessel/cold";
+import { formatMinutes } from "@/core/units";
+import { useLog, useUnits } from "@/desk";
+import { useYard } from "@/store";
+import { Button } from "@/ui";
+import { coldRestsOn, FAILURE_WORDS, percentWords, wordCold } from "@/ui/words";
+
+interface Props {
+  readonly cold: VehicleCold;
+  readonly vehicle: Vehicle;
+  /** Of a purge down to tonight's mark. */
+  readonly purgeMinutes: number | null;
+}
+
+/** What tonight's low does to each tank and to the line, and how far that asks it to be purged. */
+export function ColdStand({ cold, vehicle, purgeMinutes }: Props) {
+  const { settings } = useYard().view;
+  const units = useUnits();
+  const log = useLog();
+  const rows: readonly (readonly [string, Cold | null])[] =
+    vehicle.kind === "dual"
+      ? [
+          ["Diesel tank", cold.start],
+          ["Oil tank, cold", cold.oil],
+          ["Left in the line", cold.line],
+        ]
+      : [["Tank", cold.start]];
+  const known = rows.flatMap(([name, c]) => (c ? [{ name, c }] : []));
+  if (known.length === 0) return null;
+  const jar = known.find(({ c }) => c.jar)?.c.jar ?? null;
+  return (
+    <section aria-labelledby="cold-title" className="mt-3 border-t border-rule pt-2">
+      <h3 id="cold-title" className="text-[17px]">
+        Stood out at {units.celsius(settings.tonightLowCelsius)}
+      </h3>
+      <dl className="text-[14px]">
+        {known.map(({ name, c }) => (
+          <div key={name} className="flex justify-between gap-3 py-0.5">
+            <dt>{name}</dt>
+            <dd className={`text-right ${c.fails === "none" ? "text-ink-2" : "font-semibold"}`}>
+              {wordCold(c, units)}
+            </dd>
+          </div>
+        ))}
+      </dl>
+      {cold.mark && purgeMinutes !== null ? (
+        <p className="mt-1 text-[14px]">
+          {cold.mark.dieselFails
+            ? "The diesel by itself does not stand it: purge as far as it goes, and fill with winter diesel."
+            : cold.mark.because === "none"
+              ? `Purge until ${percentWords(cold.mark.share)} of oil is left, ${formatMinutes(purgeMinutes)}: not even that harms tonight.`
+              : `Purge until ${percentWords(cold.mark.share)} of oil is left, ${formatMinutes(purgeMinutes)}: with more ${FAILURE_WORDS[cold.mark.because]} tonight.`}
+        </p>
+      ) : null}
+      <p className="text-[14px] text-ink-2">{coldRestsOn(jar, units)}</p>
+      <Button look="quiet" onClick={() => log.open("cold-jar", { vessel: tankToTest(vehicle) })}>
+        Log a jar in the cold
+      </Button>
+    </section>
+  );
+}
+
+const tankToTest = (v: Vehicle): string => (v.kind === "dual" ? v.oilTank : v.tank);

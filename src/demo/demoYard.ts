@@ -105,7 +105,7 @@ function quietWeek(w: Writer, line: Line, d: Dice, atMs: number): void {
 
 function clearDrum(w: Writer, line: Line, drum: ReturnType<Line["id"]>, atMs: number): void {
   const [feed, ready] = [line.id("feed-tub"), line.id("ready")];
-  const clean = tenth(Math.min(w.litres(drum) * 0.85, w.room(ready) - 2));
+  const clean = tenth(Math.min(w.litres(drum) * 0.85, w.room(ready) - 32));
   for (let left = clean, run = 0; left > 3 && run < 4; run++) {
     const litres = tenth(Math.min(left, w.room(feed) - 2));
     left -= litres;

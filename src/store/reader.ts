@@ -1,6 +1,7 @@
 import { clearanceOf, type DraftClearance } from "@/core/clearance";
 import {
   buildTimeline,
+  byRecord,
   byTime,
   type Draft,
   deadIds,
@@ -120,13 +121,16 @@ export class YardReader {
   counting(ids: readonly string[]): Entry[] {
     const dead = deadIds(this.timeline.byId.values());
     const entries = ids.flatMap((id) => this.find(id) ?? []);
-    return entries.filter((e) => !dead.has(e.id)).sort((a, b) => byTime(b, a));
+    // By the order of writing: what one device wrote last goes first, whatever its clock said.
+    return entries.filter((e) => !dead.has(e.id)).sort((a, b) => byRecord(b, a));
   }
+
+  private readonly newestFirst = (a: Entry, b: Entry): number => byTime(this.timeline.byId)(b, a);
 
   /** Entries from the newest happening back, dead ones marked. */
   list(offset: number, limit: number): { rows: Listed[]; total: number } {
     const dead = deadIds(this.timeline.byId.values());
-    const all = [...this.timeline.byId.values()].sort((a, b) => byTime(b, a));
+    const all = [...this.timeline.byId.values()].sort(this.newestFirst);
     return {
       rows: all.slice(offset, offset + limit).map((entry) => ({ entry, dead: dead.has(entry.id) })),
       total: all.length,
@@ -136,7 +140,7 @@ export class YardReader {
   /** The newest entries that name a thing by its id, dead ones marked, and how many there are. */
   about(id: string, limit: number): { rows: Listed[]; total: number } {
     const dead = deadIds(this.timeline.byId.values());
-    const all = [...this.timeline.byId.values()].filter((e) => names(e.data, id)).sort((a, b) => byTime(b, a));
+    const all = [...this.timeline.byId.values()].filter((e) => names(e.data, id)).sort(this.newestFirst);
     return { rows: all.slice(0, limit).map((entry) => ({ entry, dead: dead.has(entry.id) })), total: all.length };
   }
 

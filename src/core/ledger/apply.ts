@@ -1,9 +1,11 @@
 import { isFluidId } from "../fluids";
+import { holdsLitres } from "../vessels";
 import { type Definitions, missingThing, type ThingKey } from "./definitions";
 import type { Entry } from "./entry";
 import { flowsOf, kindOf } from "./entry";
 import type { Flaw } from "./errors";
-import type { YardState } from "./state";
+import type { Vessel } from "./kinds/vessel";
+import type { VesselState, YardState } from "./state";
 
 /**
  * Applies one entry to a yard that the caller owns, in place: building 20,000 entries may not copy 20,000 yards.
@@ -13,8 +15,40 @@ import type { YardState } from "./state";
 export function applyEntry(yard: YardState, entry: Entry, definitions: Definitions): void {
   yard.entries += 1;
   yard.firstAt ??= entry.happenedAt;
-  const flaw = applied(yard, entry, definitions);
+  const flaw = applied(yard, entry, definitions) ?? overfilled(yard, entry);
   if (flaw) yard.faults.push({ ...flaw, entry: entry.id });
+}
+
+/** A rim is nominal: a vessel takes a hundredth more than its shape says. */
+const RIM_SLACK = 1.01;
+
+/**
+ * A vessel that holds more than it can, and more than before: what was poured is kept, since it was poured, and that it
+ * cannot have fitted stands in the open. A stick that finds more says that the shape is wrong, and not that it ran over.
+ */
+function overfilled(yard: YardState, entry: Entry): Flaw | undefined {
+  for (const { to, how } of flowsOf(entry)) {
+    const state = to === null || how === "count" ? undefined : yard.vessels.get(to);
+    if (!state || state.contents.total <= litresBefore(yard, state)) continue;
+    const capacity = holds(state.vessel);
+    // One whose measures cannot be is not known to hold anything.
+    if (capacity > 0 && state.contents.total > capacity * RIM_SLACK)
+      return { code: "overfilled", vessel: state.vessel.id, overLitres: state.contents.total - capacity };
+  }
+  return undefined;
+}
+
+const litresBefore = (yard: YardState, state: VesselState): number =>
+  yard.undo.find((s) => s.vessel.id === state.vessel.id)?.contents.total ?? Number.POSITIVE_INFINITY;
+
+/** Asked at every pour, and the same until its owner measures it again. */
+const held = new WeakMap<Vessel, number>();
+function holds(vessel: Vessel): number {
+  const known = held.get(vessel);
+  if (known !== undefined) return known;
+  const litres = holdsLitres(vessel);
+  held.set(vessel, litres);
+  return litres;
 }
 
 function applied(yard: YardState, entry: Entry, definitions: Definitions): Flaw | undefined {

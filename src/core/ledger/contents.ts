@@ -235,6 +235,17 @@ export function takeMixed(c: Contents, litres: number): Split {
   };
 }
 
+/** How much of what lies at each depth below the oil still hangs in it: sludge, water, fat; or one share of them all. */
+export type Hanging = number | readonly [sludge: number, water: number, fat: number];
+
+const hangingByDepth = (h: Hanging): readonly number[] => (typeof h === "number" ? [h, h, h, 1] : [...h, 1]);
+
+/** What comes off the top before anything that has settled does: the oil with what hangs in it. */
+export function litresOfOil(c: Contents, table: PartTable, hanging: Hanging): number {
+  const shares = hangingByDepth(hanging);
+  return litresByDepth(c, table).reduce((sum, litres, depth) => sum + litres * (shares[depth] ?? 0), 0);
+}
+
 /**
  * Takes the layer named: from the top the oil with the share of muck that still hangs in it, and only when that is
  * gone the layers below; from the bottom the muck first.
@@ -244,17 +255,17 @@ export function takeLayer(
   table: PartTable,
   litres: number,
   layer: "top" | "bottom",
-  suspendedShare: number,
+  hanging: Hanging,
 ): Split {
   if (litres >= c.total) return { taken: c, left: EMPTY };
-  const hanging = layer === "top" ? suspendedShare : 0;
   const byDepth = litresByDepth(c, table);
-  const oil = byDepth[OIL_DEPTH] ?? 0;
-  const pool = oil + hanging * (c.total - oil);
-  if (layer === "top" && pool > 0 && litres <= pool) {
-    const share = litres / pool;
-    return splitBy(c, table, [share * hanging, share * hanging, share * hanging, share]);
-  }
+  const pool = litresOfOil(c, table, hanging);
+  if (layer === "top" && pool > 0 && litres <= pool)
+    return splitBy(
+      c,
+      table,
+      hangingByDepth(hanging).map((share) => (share * litres) / pool),
+    );
   const order = layer === "top" ? [3, 2, 1, 0] : [0, 1, 2, 3];
   const shares = [0, 0, 0, 0];
   let wanted = litres;

@@ -9,6 +9,7 @@ export type Flaw =
   | { readonly code: "same-vessel"; readonly vessel: VesselId }
   | { readonly code: "rim-above-shape"; readonly vessel: VesselId; readonly mostMm: number }
   | { readonly code: "still-holds"; readonly vessel: VesselId; readonly litres: number }
+  | { readonly code: "overfilled"; readonly vessel: VesselId; readonly overLitres: number }
   | { readonly code: "loss-above-litres" }
   | { readonly code: "nothing-to-gain-of"; readonly vessel: VesselId }
   | { readonly code: "unknown-vessel"; readonly vessel: VesselId }
@@ -21,18 +22,12 @@ export type Flaw =
   | { readonly code: "unknown-round"; readonly round: RoundId }
   | { readonly code: "round-over"; readonly round: RoundId };
 
-/** A flaw of an entry that is already in the ledger, found while projecting. The entry moves nothing. */
+/** A flaw of an entry that is already in the ledger, found while projecting. It moves nothing; where a vessel ran over it does. */
 export type Fault = Flaw & { readonly entry: EntryId };
 
 /** Why the ledger refused an entry. Nothing is written. */
 export type LedgerError =
   | Fault
-  | {
-      readonly code: "overfilled";
-      readonly vessel: VesselId;
-      readonly overLitres: number;
-      readonly entry: EntryId;
-    }
   | { readonly code: "unknown-entry"; readonly target: EntryId; readonly entry: EntryId }
   | { readonly code: "already-void"; readonly target: EntryId; readonly entry: EntryId }
   | { readonly code: "future"; readonly happenedAt: string }

@@ -45,7 +45,7 @@ describe("a fluid of the yard's own", () => {
   it("is refused where it would be like no liquid, at the field", () => {
     const read = (figures: object) => fluidKind.data.safeParse({ id: winter, figures });
     expect(read({ nu40Mm2PerS: 3, nu100Mm2PerS: 2.99 }).error?.issues[0]?.path).toEqual(["figures", "nu100Mm2PerS"]);
-    expect(read({ nu40Mm2PerS: 30 }).success).toBe(false);
+    expect(read({ nu40Mm2PerS: 40 }).success).toBe(false);
     expect(read({ nu40Mm2PerS: 3 }).success).toBe(true);
     expect(fluidKind.data.safeParse({ id: "honey~Bees", figures: {} }).success).toBe(false);
   });

@@ -1,18 +1,14 @@
 import { fail, MS_PER_MINUTE, ok, type Result } from "../units";
-import { holdsLitres } from "../vessels";
-import { type Entry, flowsOf } from "./entry";
+import type { Entry } from "./entry";
 import type { Fault, LedgerError } from "./errors";
 import type { EntryId } from "./ids";
 import { deadIds, targetOf } from "./live";
 import { oddTextIn } from "./oddText";
-import type { YardState } from "./state";
 import { appendEntries, forget, type Timeline } from "./timeline";
 import { readEntry } from "./upcast";
 
 /** A clock on another shelf may be a little fast. */
 const CLOCK_SLACK_MS = 5 * MS_PER_MINUTE;
-/** A rim is nominal: a vessel takes a hundredth more than its shape says. */
-const RIM_SLACK = 1.01;
 
 /**
  * Offers the entries of one act to the ledger. Refused together, with nothing changed, when one is malformed, in the
@@ -24,13 +20,13 @@ export function offerEntries(t: Timeline, raws: readonly unknown[], nowIso: stri
   for (const raw of raws) {
     const read = readEntry(raw);
     if (!read.ok) return read;
-    const refused = refusalOf(t, read.value, known, nowIso);
+    const refused = refusalOf(t, read.value, entries, nowIso);
     if (refused) return fail(refused);
     known.add(read.value.id);
     entries.push(read.value);
   }
   const next = appendEntries(t, entries);
-  const error = newFault(t.head.faults, next.head.faults) ?? overfilled(t.head, next.head, entries);
+  const error = newFault(t.head.faults, next.head.faults, entries);
   if (!error) return ok(next);
   forget(t, known);
   return fail(error);
@@ -39,9 +35,9 @@ export function offerEntries(t: Timeline, raws: readonly unknown[], nowIso: stri
 export const offerEntry = (t: Timeline, raw: unknown, nowIso: string): Result<Timeline, LedgerError> =>
   offerEntries(t, [raw], nowIso);
 
-/** What forbids an entry before it is even tried; `known` are those offered with it. */
-function refusalOf(t: Timeline, entry: Entry, known: ReadonlySet<EntryId>, nowIso: string): LedgerError | undefined {
-  if (t.byId.has(entry.id) || known.has(entry.id)) return { code: "duplicate-id", id: entry.id };
+/** What forbids an entry before it is even tried; `offered` are those offered with it. */
+function refusalOf(t: Timeline, entry: Entry, offered: readonly Entry[], nowIso: string): LedgerError | undefined {
+  if (t.byId.has(entry.id) || offered.some((e) => e.id === entry.id)) return { code: "duplicate-id", id: entry.id };
   const odd = oddTextIn({ ...(entry.data as object), note: entry.note });
   if (odd) return { code: "odd-text", ...odd };
   if (Date.parse(entry.happenedAt) > Date.parse(nowIso) + CLOCK_SLACK_MS)
@@ -49,29 +45,23 @@ function refusalOf(t: Timeline, entry: Entry, known: ReadonlySet<EntryId>, nowIs
   const target = targetOf(entry);
   if (target === undefined) return undefined;
   if (!t.byId.has(target)) return { code: "unknown-entry", target, entry: entry.id };
-  if (deadIds(t.byId.values()).has(target)) return { code: "already-void", target, entry: entry.id };
+  // With a correction what it had corrected may be taken back too, in one act.
+  if (deadIds([...t.byId.values(), ...offered]).has(target)) return { code: "already-void", target, entry: entry.id };
   return undefined;
 }
 
-function newFault(before: readonly Fault[], after: readonly Fault[]): Fault | undefined {
-  const known = new Set(before.map((f) => `${f.entry} ${f.code}`));
-  return after.find((f) => !known.has(`${f.entry} ${f.code}`));
-}
-
-/** A vessel that holds more than before, and more than it can. */
-function overfilled(before: YardState, after: YardState, entries: readonly Entry[]): LedgerError | undefined {
-  for (const entry of entries)
-    for (const { to } of flowsOf(entry)) {
-      const state = to === null ? undefined : after.vessels.get(to);
-      if (!state || state.contents.total <= (before.vessels.get(state.vessel.id)?.contents.total ?? 0)) continue;
-      const capacity = holdsLitres(state.vessel);
-      if (state.contents.total > capacity * RIM_SLACK)
-        return {
-          code: "overfilled",
-          vessel: state.vessel.id,
-          overLitres: state.contents.total - capacity,
-          entry: entry.id,
-        };
-    }
-  return undefined;
+/**
+ * What does not add up now and did before. A vessel that runs over by a later entry, because this one was backdated, is
+ * left in the open: both were poured, and only their owner knows which figure is wrong.
+ */
+function newFault(before: readonly Fault[], after: readonly Fault[], offered: readonly Entry[]): Fault | undefined {
+  const known = new Map(before.map((f) => [`${f.entry} ${f.code}`, f]));
+  const byId = new Map(offered.map((e) => [e.id, e]));
+  return after.find((f) => {
+    if (known.has(`${f.entry} ${f.code}`)) return false;
+    if (f.code !== "overfilled") return true;
+    const entry = byId.get(f.entry);
+    const was = entry?.replaces === undefined ? undefined : known.get(`${entry.replaces} ${f.code}`);
+    return entry !== undefined && !(was?.code === "overfilled" && was.overLitres >= f.overLitres);
+  });
 }

@@ -40,7 +40,8 @@ describe.each(kinds)("%s", (kind) => {
     fc.assert(
       fc.property(arbitraryDraft(kind), (draft) => {
         const after = applied(draft);
-        if (after.faults.length === 0 || kind === "vessel") return;
+        // What ran over was poured all the same.
+        if (after.faults.every((f) => f.code === "overfilled") || kind === "vessel") return;
         expect(new Map(after.vessels)).toEqual(new Map(yard.vessels));
         expect(after.accounts).toEqual(yard.accounts);
       }),

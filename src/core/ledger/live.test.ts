@@ -33,11 +33,12 @@ const entries: fc.Arbitrary<Entry[]> = fc
 
 describe("the order of writing", () => {
   it.each([
-    ["byRecord", byRecord],
-    ["byTime", byTime],
-  ])("%s is one order, the same on every device", (_, by) => {
+    ["byRecord", () => byRecord],
+    ["byTime", (all: readonly Entry[]) => byTime(new Map(all.map((e) => [e.id, e])))],
+  ])("%s is one order, the same on every device", (_, orderOf) => {
     fc.assert(
       fc.property(entries, fc.infiniteStream(fc.nat()), (all, keys) => {
+        const by = orderOf(all);
         const sorted = [...all].sort(by);
         const shuffled = all
           .map((e) => ({ e, key: keys.next().value }))
@@ -59,8 +60,21 @@ describe("the order of writing", () => {
       { ...entry("a", 0, move("A", "B", 1), -500), counter: 2 },
     ] as [Entry, Entry, Entry];
     expect([second, old, first].sort(byRecord)).toEqual([old, first, second]);
-    expect([second, old, first].sort(byTime)).toEqual([old, first, second]);
+    expect([second, old, first].sort(byTime(new Map()))).toEqual([old, first, second]);
     expect(iso(-500) < iso(500)).toBe(true);
+  });
+  it("lets a correction that leaves the time alone stand where what it corrects stood", () => {
+    const [poured, drawn] = [entry("a", 5, move("A", "B", 9), 5), entry("b", 5, move("B", "C", 8), 6)] as [
+      Entry,
+      Entry,
+    ];
+    const put = { ...entry("c", 5, move("A", "B", 10), 50), replaces: poured.id } as Entry;
+    const again = { ...entry("d", 5, move("A", "B", 11), 60), replaces: put.id } as Entry;
+    const moved = { ...entry("e", 6, move("A", "B", 10), 70), replaces: put.id } as Entry;
+    const known = new Map([poured, drawn, put, again, moved].map((e) => [e.id, e]));
+    expect([drawn, put].sort(byTime(known))).toEqual([put, drawn]);
+    expect([drawn, again].sort(byTime(known))).toEqual([again, drawn]);
+    expect([drawn, moved].sort(byTime(known))).toEqual([drawn, moved]);
   });
   it("leaves the same entries standing in whatever order they come, and never two corrections of one", () => {
     fc.assert(

@@ -37,18 +37,19 @@ export function buildTimeline(entries: readonly Entry[]): Timeline {
 export function appendEntries(t: Timeline, entries: readonly Entry[]): Timeline {
   for (const entry of entries) t.byId.set(entry.id, entry);
   const { byId } = t;
-  const added = [...entries].sort(byTime);
+  const inTime = byTime(byId);
+  const added = [...entries].sort(inTime);
   const last = t.live.at(-1);
   const first = added[0];
   const points = added.some((e) => targetOf(e) !== undefined);
-  const isLast = !points && first !== undefined && (!last || byTime(last, first) < 0);
+  const isLast = !points && first !== undefined && (!last || inTime(last, first) < 0);
   const definitions = isLast ? definitionsOf(added, t.definitions) : null;
   if (definitions && !reachesBack(t, definitions)) {
     const head = copyYard(t.head);
     for (const entry of added) applyEntry(head, entry, definitions);
     return { byId, live: [...t.live, ...added], definitions, snapshots: t.snapshots, head };
   }
-  const live = points ? liveAmong(t, added) : merged(t.live, added);
+  const live = points ? liveAmong(t, added) : merged(t.live, added, inTime);
   const next = { byId, live, definitions: definitionsOf(live) };
   if (reachesBack(t, next.definitions)) return replay(next, [], START());
   let same = 0;
@@ -73,16 +74,18 @@ function liveAmong(t: Timeline, added: readonly Entry[]): Entry[] {
   const before = new Set(t.live);
   const counts = (e: Entry): boolean => e.kind !== "void" && !dead.has(e.id);
   const back = [...t.byId.values()].filter((e) => !before.has(e) && counts(e));
-  const fresh = back.length > 0 ? back.sort(byTime) : added.filter(counts);
-  return merged(t.live.filter(counts), fresh);
+  const fresh = back.length > 0 ? back.sort(byTime(t.byId)) : added.filter(counts);
+  return merged(t.live.filter(counts), fresh, byTime(t.byId));
 }
 
+type Order = (a: Entry, b: Entry) => number;
+
 /** Two lists in time order, as one. */
-function merged(a: readonly Entry[], b: readonly Entry[]): Entry[] {
+function merged(a: readonly Entry[], b: readonly Entry[], order: Order): Entry[] {
   const out: Entry[] = [];
   let i = 0;
   for (const next of b) {
-    const upTo = firstAfter(a, next, i);
+    const upTo = firstAfter(a, next, i, order);
     for (; i < upTo; i++) out.push(a[i] as Entry);
     out.push(next);
   }
@@ -91,12 +94,12 @@ function merged(a: readonly Entry[], b: readonly Entry[]): Entry[] {
 }
 
 /** Index of the first entry, from `low` on, that comes after `next`. */
-function firstAfter(sorted: readonly Entry[], next: Entry, from: number): number {
+function firstAfter(sorted: readonly Entry[], next: Entry, from: number, order: Order): number {
   let low = from;
   let high = sorted.length;
   while (low < high) {
     const middle = (low + high) >> 1;
-    if (byTime(sorted[middle] as Entry, next) < 0) low = middle + 1;
+    if (order(sorted[middle] as Entry, next) < 0) low = middle + 1;
     else high = middle;
   }
   return low;

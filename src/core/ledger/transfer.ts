@@ -1,7 +1,16 @@
 import { type ComponentId, litres15PerLitre } from "../fluids";
 import { fail, ok, type Result } from "../units";
 import type { AccountName } from "./accounts";
-import { add, type Contents, contentsOf, EMPTY, litres15OfMeasured, takeLayer, takeMixed } from "./contents";
+import {
+  add,
+  type Contents,
+  contentsOf,
+  EMPTY,
+  type Hanging,
+  litres15OfMeasured,
+  takeLayer,
+  takeMixed,
+} from "./contents";
 import type { Flaw } from "./errors";
 import type { EntryId, VesselId } from "./ids";
 import { mixQuality, offTheBottom, type Quality, UNKNOWN_QUALITY } from "./quality";
@@ -29,7 +38,7 @@ export function takeOut(
   amount: MeasuredOrAll,
   at: string,
   layer: Layer = "mixed",
-  suspendedShare = 0,
+  hanging: Hanging = 0,
 ): Result<Contents, Flaw> {
   const state = vesselAt(yard, from);
   if (state.contents.total === 0) return fail({ code: "empty", vessel: from });
@@ -43,7 +52,7 @@ export function takeOut(
   const { taken, left } =
     layer === "mixed"
       ? takeMixed(state.contents, litres15)
-      : takeLayer(state.contents, yard.parts, litres15, layer, suspendedShare);
+      : takeLayer(state.contents, yard.parts, litres15, layer, hanging);
   const emptied = left.total < SLACK_LITRES;
   // Lines counted from the bottom no longer hold once the bottom is gone. Pumped from anywhere else, a fat line that was
   // read stays the one to keep clear of: the book's own guess may lie lower.
@@ -114,10 +123,10 @@ export function moveOil(
   { from, to, amount }: { readonly from: VesselId; readonly to: VesselId; readonly amount: MeasuredOrAll },
   at: string,
   layer: Layer = "mixed",
-  suspendedShare = 0,
+  hanging: Hanging = 0,
 ): Flaw | undefined {
   const quality = qualityFrom(yard, from, layer);
-  const moved = takeOut(yard, from, amount, at, layer, suspendedShare);
+  const moved = takeOut(yard, from, amount, at, layer, hanging);
   if (!moved.ok) return moved.error;
   pourIn(yard, to, moved.value, at, { quality, celsius: amount.celsius });
   return undefined;

@@ -3,6 +3,7 @@ import { useState } from "react";
 import type { Draft } from "@/core/ledger";
 import { asVesselId } from "@/core/ledger/named";
 import type { Settling, VesselView } from "@/core/readings";
+import { hangingByKind } from "@/core/readings/settle/hanging";
 import { LogStep, NumberField, useAmount, useUnits } from "@/desk";
 import { ClarityJar } from "@/ui";
 import { CLARITY } from "@/ui/words";
@@ -23,6 +24,8 @@ interface Props {
   readonly onLogged: () => void;
 }
 
+const thousandth = (share: number): number => Math.round(share * 1000) / 1000;
+
 /** What was really got, and how it came. */
 export function GotForm({ vessel: v, settling: s, to, lineMm, room, most, hanging, got, onLogged }: Props) {
   const units = useUnits();
@@ -36,7 +39,8 @@ export function GotForm({ vessel: v, settling: s, to, lineMm, room, most, hangin
       to: asVesselId(to),
       amount: { litres: litres.value ?? most },
       suctionMm: Math.round(lineMm),
-      suspendedShare: Math.round(hanging * 1000) / 1000,
+      suspendedShare: thousandth(hanging),
+      hanging: hangingByKind(s),
       forecast: {
         litres: s.drawableLitres,
         drawOffMm: s.drawOffMm,

@@ -1,5 +1,6 @@
 import { holdsLitres } from "../../vessels";
 import * as z from "../../zod";
+import { litresOfOil, takeMixed } from "../contents";
 import { VesselId } from "../ids";
 import { Litres, Measured, Share } from "../schema/quantities";
 import { pourIn, qualityFrom, takeOut, vesselAt } from "../transfer";
@@ -35,12 +36,17 @@ export const displace = defineKind({
     if (!fed.ok) return fed.error;
     const room = Math.max(0, holdsLitres(settler.vessel) - settler.contents.total);
     const overLitres = fed.value.total - room;
-    if (overLitres > 0) {
-      const ran = takeOut(yard, body, { litres: overLitres }, happenedAt, "top", passingShare);
+    // What has cleared goes over first; then fed oil that finds no room; water and sludge lie still below both.
+    const clearLitres = Math.min(Math.max(0, overLitres), litresOfOil(settler.contents, yard.parts, passingShare));
+    if (clearLitres > 0) {
+      const ran = takeOut(yard, body, { litres: clearLitres }, happenedAt, "top", passingShare);
       if (!ran.ok) return ran.error;
       pourIn(yard, overflow, ran.value, happenedAt, { quality: over, celsius: amount.celsius });
     }
-    pourIn(yard, body, fed.value, happenedAt, { quality, celsius: amount.celsius, quietly: true });
+    const through = takeMixed(fed.value, Math.max(0, overLitres - clearLitres));
+    if (through.taken.total > 0)
+      pourIn(yard, overflow, through.taken, happenedAt, { quality, celsius: amount.celsius });
+    pourIn(yard, body, through.left, happenedAt, { quality, celsius: amount.celsius, quietly: true });
     return undefined;
   },
   called: {

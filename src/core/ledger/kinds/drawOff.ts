@@ -20,6 +20,8 @@ export const drawOff = defineKind({
     amount: Measured,
     suctionMm: Millimetres,
     suspendedShare: Share,
+    /** The same by what it is, as forecast: a coarse crumb is down long before a fine, and water before either. */
+    hanging: z.object({ sludge: Share, water: Share, fat: Share }).optional(),
     forecast: Forecast.optional(),
     /** How it came, against the light. */
     came: ClarityStep.optional(),
@@ -28,9 +30,9 @@ export const drawOff = defineKind({
   moves: ({ from, to, amount }) => [flow("pour", from, to, amount, "top")],
   speaksOf: SPEAKS_OF_NONE,
   apply(yard, { happenedAt, data }) {
-    const { from, suspendedShare, came } = data;
+    const { from, suspendedShare, hanging: h, came } = data;
     const { stirredAt, drawnAt, vessel } = vesselAt(yard, from);
-    const flaw = moveOil(yard, data, happenedAt, "top", suspendedShare);
+    const flaw = moveOil(yard, data, happenedAt, "top", h ? [h.sludge, h.water, h.fat] : suspendedShare);
     if (flaw) return flaw;
     // What runs over from a settler was never waited for.
     if (stirredAt === null || drawnAt !== null || vessel.role === "settler") return undefined;
@@ -44,7 +46,10 @@ export const drawOff = defineKind({
     "amount.litres": "Litres",
     "amount.celsius": "Read at",
     suctionMm: "Drawn down to, mm from the bottom",
-    suspendedShare: "Dirt that still hung in it",
+    suspendedShare: "Dirt that still hung in it, at most",
+    "hanging.sludge": "Crumbs and fines that still hung",
+    "hanging.water": "Water that still hung",
+    "hanging.fat": "Fat that still hung",
     forecast: null,
     came: "How clear it came, 1 to 5",
     minutes: "Minutes",

@@ -28,6 +28,8 @@ export function demoYard(nowMs: number, seed: number = DEMO_SEED): Entry[] {
   const openMs = sceneMs - (ROUTINE_WEEKS + 1) * WEEK;
   openYard(w, [line], openMs, {
     yardName: "Kittiwake yard",
+    // A 5 µm bag takes the rest.
+    readyFinesUm: 20,
     pumpLimitMm2PerS: 15,
     tonightLowCelsius: 2,
     shedCelsius: 11,

@@ -7,7 +7,7 @@ export const METHANOL_SHARE_SCHOOLS = [0.125, 0.15, 0.2, 0.22, 0.25] as const;
 
 /** g/mol of an oil that can be converted; refuses petroleum and engine oil, which have nothing to convert. */
 export function oilGPerMol(oil: Fluid): number {
-  if (oil.molarMassGPerMol === null || oil.family === "ester")
+  if (oil.molarMassGPerMol === null || (oil.family !== "vegetable" && oil.family !== "fat"))
     throw new Refused("oil", "is no fat or vegetable oil: it cannot be converted");
   return oil.molarMassGPerMol;
 }

@@ -14,6 +14,7 @@ export function keepStanding(yard: YardState, state: VesselState): void {
       since: state.stirredAt,
       contents: state.contents,
       warmCelsius: state.warmCelsius,
+      drawnLitres: state.drawnLitres,
       dips: state.dips,
       jars: state.jars,
     },

@@ -48,6 +48,7 @@ export interface PastStanding {
   readonly since: string;
   readonly contents: Contents;
   readonly warmCelsius: number | null;
+  readonly drawnLitres: number;
   readonly dips: readonly DipReading[];
   readonly jars: readonly JarReading[];
 }
@@ -76,6 +77,8 @@ export interface VesselState {
   readonly changedAt: string | null;
   /** When it was first drawn from since it was stirred. */
   readonly drawnAt: string | null;
+  /** Litres drawn off its top since then: dirt has fallen from where the surface stood, and not from where it is. */
+  readonly drawnLitres: number;
   readonly quality: Quality;
   /** Of a settler: when its bottom was last cleaned out, and the litres fed since. */
   readonly cleanedAt: string | null;
@@ -277,6 +280,7 @@ export const emptyVessel = (vessel: Vessel): VesselState => ({
   warmCelsius: null,
   changedAt: null,
   drawnAt: null,
+  drawnLitres: 0,
   quality: UNKNOWN_QUALITY,
   cleanedAt: null,
   fedLitres: 0,

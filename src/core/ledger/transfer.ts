@@ -71,6 +71,7 @@ export function takeOut(
     warmCelsius: emptied ? null : state.warmCelsius,
     changedAt: at,
     drawnAt: emptied ? null : layer === "top" ? (state.drawnAt ?? at) : state.drawnAt,
+    drawnLitres: emptied ? 0 : layer === "top" ? state.drawnLitres + litres15 : state.drawnLitres,
     quality: emptied ? UNKNOWN_QUALITY : state.quality,
     cleanedAt: state.cleanedAt,
     fedLitres: state.fedLitres,
@@ -110,6 +111,8 @@ export function pourIn(yard: YardState, to: VesselId, poured: Contents, at: stri
     warmCelsius: stands ? state.warmCelsius : null,
     changedAt: at,
     drawnAt: stands ? state.drawnAt : null,
+    // What is fed in below lifts what stands above it.
+    drawnLitres: stands ? Math.max(0, state.drawnLitres - poured.total) : 0,
     quality: mixQuality(empty ? null : state.quality, along.quality, at),
     cleanedAt: state.cleanedAt,
     fedLitres: state.vessel.role === "settler" ? state.fedLitres + poured.total : state.fedLitres,

@@ -22,17 +22,22 @@ function cloud(classes: readonly DirtShare[], movedMm: readonly number[], depthM
   return all > 0 ? left / all : 0;
 }
 
-/** How clear oil is above a depth after some hours, 0 as stirred to 1 clear. */
+/**
+ * How clear oil is above a depth after some hours, 0 as stirred to 1 clear; `drawnMm` of it were drawn off the top since.
+ */
 export function clarityAt(
   course: FallCourse,
   classes: readonly DirtShare[],
   sizeMultiplier: number,
   depthMm: number,
   hours: number,
+  drawnMm = 0,
 ): number {
   if (depthMm <= 0) return 1;
-  const moved = classes.map((d) => course.fallMmAt(scaled(d, sizeMultiplier), hours, depthMm));
-  return 1 - cloud(classes, moved, depthMm);
+  const moved = classes.map((d) => course.fallMmAt(scaled(d, sizeMultiplier), hours, depthMm + drawnMm));
+  // What has gone down as far as the surface has since been drawn has cleared nothing of what is left.
+  const below = moved.map((mm) => (mm > 0 ? Math.max(0, mm - drawnMm) : mm));
+  return 1 - cloud(classes, below, depthMm);
 }
 
 /** Cloud left in a jar by its step on the bench's scale: like fresh oil, a haze, print reads through it, a shadow, as stirred. */

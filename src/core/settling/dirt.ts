@@ -15,6 +15,8 @@ export interface DirtClass {
 /** A class with its share of the litres as they come, for what a settler fills with and a bag catches. */
 export interface DirtShare extends DirtClass {
   readonly volumeShare: number;
+  /** Of the fines alone: which size of theirs it is. */
+  readonly finesUm?: FinesUm;
 }
 
 const fixed = (kgPerM3: number): DirtDensity => ({ kind: "fixed", kgPerM3 });
@@ -26,35 +28,42 @@ const water = (diameterUm: number, volumeShare: number): DirtShare => ({
 });
 /** Fines of flour and char, as heavy as what is waited for last. */
 export const FINES_KG_PER_M3 = 1100;
+/** Sizes of fines that an owner may wait for; what is smaller is the bags' work. */
+export const FINES_UM = [20, 16, 12] as const;
+export type FinesUm = (typeof FINES_UM)[number];
 
 const crumbs = { name: "crumbs 40 µm", diameterUm: 40, density: fixed(1150), volumeShare: 0.01 };
-const fines = { name: "fines 20 µm", diameterUm: 20, density: fixed(FINES_KG_PER_M3), volumeShare: 0.003 };
 const flocs: DirtShare = {
   name: "fat flocs 80 µm",
   diameterUm: 80,
   density: { kind: "over-oil", kgPerM3: 18 },
   volumeShare: 0.06,
 };
+/** 0.3 % of fines, as much of each size. */
+const fines: readonly DirtShare[] = FINES_UM.map((um) => ({
+  name: `fines ${um} µm`,
+  diameterUm: um,
+  density: fixed(FINES_KG_PER_M3),
+  volumeShare: 0.001,
+  finesUm: um,
+}));
 
 /**
- * What a person waits for in each kind of waste oil. Sizes are the unknown: readings of the user's own scale them. The
- * fines here are those of the usual mark (20 µm); what is smaller is the bags' work and stands in `SPECTRUM`.
+ * All that a lot brings, by what it was used for: the one table that fronts fall by and bags are loaded from. Typical
+ * sizes; readings of the owner's own scale them. Source: physics §3.
  */
 export const DIRT: Record<DirtKind, readonly DirtShare[]> = {
-  "light-fryer": [crumbs, water(60, 0.01), fines],
-  "meaty-fryer": [crumbs, water(60, 0.01), flocs, fines],
+  "light-fryer": [crumbs, water(60, 0.01), ...fines],
+  "meaty-fryer": [crumbs, water(60, 0.01), flocs, ...fines],
   "engine-oil": [
     water(40, 0.01),
     { name: "soot and metal 6 µm", diameterUm: 6, density: fixed(1400), volumeShare: 0.005 },
   ],
 };
 
-/** All that a lot brings, as physics §3 has it: the waiting classes with the 12 µm fines that only a bag takes out. */
-export const SPECTRUM: Record<DirtKind, readonly DirtShare[]> = {
-  "light-fryer": [crumbs, water(60, 0.01), { ...fines, name: "fines 12 µm", diameterUm: 12 }],
-  "meaty-fryer": [crumbs, water(60, 0.01), flocs, { ...fines, name: "fines 12 µm", diameterUm: 12 }],
-  "engine-oil": DIRT["engine-oil"],
-};
+/** What is waited for: of the fines those of the owner's mark, which go last of those waited for; all else as it comes. */
+export const waitedFor = (kind: DirtKind, finesUm: FinesUm): readonly DirtShare[] =>
+  DIRT[kind].filter((d) => d.finesUm === undefined || d.finesUm === finesUm);
 
 export function dirtKgPerM3(density: DirtDensity, oil: Liquid, celsius: number): number {
   if (density.kind === "fixed") return density.kgPerM3;

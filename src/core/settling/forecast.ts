@@ -20,6 +20,8 @@ export interface SettlingQuestion {
   readonly course: FallCourse;
   readonly size: GrainSize;
   readonly surfaceMm: number;
+  /** Where the surface stood when the clock started, if oil was drawn off the top since: dirt fell from there. */
+  readonly stoodMm?: number | undefined;
   readonly drawOffMm: number;
   /** Hours since it was last stirred. */
   readonly hours: number;
@@ -52,10 +54,10 @@ export interface SettlingForecast {
  * The range is what the grain sizes' own spread does (a fifth, without readings): a grain s times as wide falls s² as fast.
  */
 export function forecastSettling(q: SettlingQuestion): SettlingForecast {
-  const depthMm = q.surfaceMm - q.drawOffMm;
+  const depthMm = stoodMmOf(q) - q.drawOffMm;
   const each = q.classes.map((typical) => {
     const dirt = scaled(typical, q.size.value);
-    return { dirt, front: frontOf(dirt, q, depthMm) };
+    return { dirt, front: frontOf(dirt, q) };
   });
   const slowest = each.reduce((a, b) => (slowness(b.front) > slowness(a.front) ? b : a));
   const spread = Math.min(WIDEST_SPREAD, q.size.spread === null ? ASSUMED_SPREAD : q.size.spread / q.size.value);
@@ -70,15 +72,20 @@ export function forecastSettling(q: SettlingQuestion): SettlingForecast {
   };
 }
 
-function frontOf(dirt: DirtClass, q: SettlingQuestion, depthMm: number): ClassFront {
-  const fallen = q.course.fallMmAt(dirt, q.hours, q.surfaceMm);
-  const floats = q.course.fallMmAt(dirt, 1, q.surfaceMm) < 0;
+const stoodMmOf = (q: SettlingQuestion): number => Math.max(q.surfaceMm, q.stoodMm ?? q.surfaceMm);
+
+function frontOf(dirt: DirtClass, q: SettlingQuestion): ClassFront {
+  const stoodMm = stoodMmOf(q);
+  const fallen = q.course.fallMmAt(dirt, q.hours, stoodMm);
+  const floats = q.course.fallMmAt(dirt, 1, stoodMm) < 0;
+  const frontMm = Math.min(q.surfaceMm, Math.max(0, stoodMm - fallen));
+  const depthMm = q.surfaceMm - q.drawOffMm;
   return {
     name: dirt.name,
     floats,
-    clearedAboveMm: Math.min(q.surfaceMm, Math.max(0, q.surfaceMm - fallen)),
-    hanging: depthMm > 0 ? Math.min(1, Math.max(0, 1 - fallen / depthMm)) : 0,
-    clearHours: floats ? null : q.course.hoursToFall(dirt, depthMm),
+    clearedAboveMm: frontMm,
+    hanging: depthMm > 0 ? Math.max(0, (frontMm - q.drawOffMm) / depthMm) : 0,
+    clearHours: floats ? null : q.course.hoursToFall(dirt, stoodMm - q.drawOffMm),
   };
 }
 

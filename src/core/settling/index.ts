@@ -1,6 +1,7 @@
 export { type Bowl, centrifugeLitresPerHour, leftAfterPasses, sigmaM2 } from "./centrifuge";
 export { clarityAt, frontOfJar, JAR_CLOUD, jarCloud, jarStepFor } from "./clarity";
 export { convectingShare } from "./convecting";
+export { type CoolingClear, coolingClear, hoursUntilStill } from "./coolingClear";
 export { FallCourse, type HeaterRun, type TemperaturePoint } from "./course";
 export {
   DIRT,
@@ -9,8 +10,10 @@ export {
   type DirtShare,
   dirtKgPerM3,
   FINES_KG_PER_M3,
-  SPECTRUM,
+  FINES_UM,
+  type FinesUm,
   scaled,
+  waitedFor,
 } from "./dirt";
 export {
   cutSizeUm,

@@ -10,6 +10,7 @@ import {
   type HeaterRun,
   SIZE_AS_TYPICAL,
   type TemperaturePoint,
+  waitedFor,
 } from ".";
 
 const oil = oilOf(FLUIDS.canola, 1.15);
@@ -141,7 +142,7 @@ describe("a course of temperatures", () => {
 describe("a forecast", () => {
   const ask = (hours: number) =>
     forecastSettling({
-      classes: DIRT["meaty-fryer"],
+      classes: waitedFor("meaty-fryer", 20),
       course: course([[0, 11]]),
       size: SIZE_AS_TYPICAL,
       surfaceMm: 700,

@@ -1,7 +1,7 @@
 import { render, screen, within } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { calculate, calculationNamed, describeCalculation, type InputOf } from "@/core/calculations";
-import { DIRT } from "@/core/settling";
+import { waitedFor } from "@/core/settling";
 import type { YardSession } from "@/store/session";
 import { openTestYard, TestYard } from "@/store/testing";
 import { AnswerList } from "./AnswerList";
@@ -27,10 +27,10 @@ describe("an answer's figures", () => {
   it("a list of things is a table under its own names", () => {
     show("settle-forecast", calculationNamed("settle-forecast").example as InputOf<"settle-forecast">);
     const rows = screen.getAllByRole("row");
-    expect(rows).toHaveLength(1 + DIRT["meaty-fryer"].length);
+    expect(rows).toHaveLength(1 + waitedFor("meaty-fryer", 16).length);
     expect(rows[0]?.textContent).toContain("Gone above");
     expect(within(rows[1] as HTMLElement).getByText("crumbs 40 µm")).toBeDefined();
-    expect(screen.getByText("What it waits for").nextSibling?.textContent).toBe("fines 20 µm");
+    expect(screen.getByText("What it waits for").nextSibling?.textContent).toBe("fines 16 µm");
   });
   it("an object is told by its parts, with what has no answer as none", () => {
     const { container } = show("filling-rate", {

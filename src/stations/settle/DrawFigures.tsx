@@ -4,7 +4,7 @@ import { formatMinutes, formatNumber } from "@/core/units";
 import { useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Row } from "@/ui";
-import { aboutDay, shortDay } from "@/ui/words";
+import { aboutDay, FINES_SPARE, shortDay } from "@/ui/words";
 import type { DrawPlan } from "./drawPlan";
 
 interface Props {
@@ -36,6 +36,11 @@ export function DrawFigures({ vessel: v, settling: s, plan, marginMm, hole }: Pr
         </p>
       </div>
       {range ? <p className="text-right text-[14px] text-ink-2">{range}</p> : null}
+      <p className="text-right text-[14px] text-ink-2">
+        {s.dirt === "engine-oil"
+          ? `waits for ${s.slowest}`
+          : `fines of ${view.settings.readyFinesUm} µm gone: ${FINES_SPARE[view.settings.readyFinesUm]}`}
+      </p>
       <p className="font-plate text-[36px] leading-tight font-semibold">
         {units.litres(plan?.litres ?? 0)}{" "}
         <span className="text-[19px] font-medium text-ink-2">above {units.mm(plan?.lineMm ?? s.drawOffMm)}</span>

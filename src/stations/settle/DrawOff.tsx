@@ -21,6 +21,7 @@ import { DrawFigures, hangingShare } from "./DrawFigures";
 import { planDraw } from "./drawPlan";
 import { endWords } from "./endWords";
 import { GotForm } from "./GotForm";
+import { PartDraw, partMargin } from "./PartDraw";
 import { PipeworkFields } from "./PipeworkFields";
 import { Running } from "./Running";
 import { SettlingWhy } from "./SettlingWhy";
@@ -94,6 +95,13 @@ export function DrawOff({ vessel: v, settling: s, celsius }: Props) {
   return (
     <>
       <DrawFigures vessel={v} settling={s} plan={plan} marginMm={marginMm} hole={pipework.kept.way === "hole"} />
+      {s.clearNow && draw.startedAt === null ? (
+        <PartDraw
+          clearNow={s.clearNow}
+          chosen={plan?.lineMm ?? null}
+          onChoose={() => margin.set(partMargin(s, units))}
+        />
+      ) : null}
       <div className="mt-2">
         <VesselChoice label="Into" vessels={targets} value={chosen} onChange={setChosen} tells="room" />
       </div>

@@ -1,6 +1,8 @@
 "use client";
 import type { Settings } from "@/core/ledger";
-import { plainly } from "@/ui/words";
+import { FINES_UM, type FinesUm } from "@/core/settling";
+import { Choice } from "@/ui";
+import { FINES_SPARE, plainly } from "@/ui/words";
 import { Mark, rounded } from "./Mark";
 
 interface Props {
@@ -15,6 +17,18 @@ export function SettleMarks({ settings, onSet }: Props) {
       <h2 id="settle-marks" className="text-xl">
         Settling
       </h2>
+      <div className="mt-2">
+        <Choice
+          label="Ready once fines are gone of"
+          value={String(settings.readyFinesUm)}
+          onChange={(um) => onSet({ readyFinesUm: Number(um) as FinesUm })}
+          options={[...FINES_UM].reverse().map((um) => ({
+            value: String(um),
+            name: `${um} µm`,
+            detail: FINES_SPARE[um],
+          }))}
+        />
+      </div>
       <div className="mt-2 grid gap-4 sm:grid-cols-2">
         <Mark
           label="Wet above, water by weight"

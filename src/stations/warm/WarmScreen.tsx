@@ -25,6 +25,7 @@ import {
 import { useYard } from "@/store";
 import { Button } from "@/ui";
 import { shortDay } from "@/ui/words";
+import { Warmings } from "./Warmings";
 
 /** Warm settling: heat once, let it stand and cool; water and fines fall fast while it is thin. */
 export function WarmScreen() {
@@ -67,6 +68,7 @@ function Sheet({ vessel: v }: { vessel: VesselView }) {
               {heat.readyAt === null ? "It would still not clear." : `Clear about ${shortDay(heat.readyAt)}.`}
             </p>
           ) : null}
+          {heat ? <Warmings warmings={heat.warmings} /> : null}
           <Interlock clearance={clearance} />
           <KettleMarks />
         </>
@@ -86,8 +88,13 @@ function Sheet({ vessel: v }: { vessel: VesselView }) {
     },
     {
       title: "Heater off",
-      body: <p>While the heater runs the oil goes round and nothing small falls. Its clock starts when it is off.</p>,
-      looks: looks("As it clears over the next days, from the top down", 0.6),
+      body: (
+        <p>
+          While the heater runs the oil goes round and nothing small falls. As it cools it still goes round: what hangs
+          goes down everywhere at once, without a clear layer on top. What lies stays down, if nobody pumps or boils it.
+        </p>
+      ),
+      looks: looks("As it cools: paler all through, no front; from the top down only once it is cold", 0.6),
       does: (
         <HeaterOff
           vessel={v}
@@ -138,12 +145,14 @@ function KettleMarks() {
   const to = useAmount(units.temperature, settings.warmToCelsius);
   const kw = useNumber(String(settings.heaterKw), parsePlain);
   const cooling = useNumber(String(settings.coolingHours), parsePlain);
+  const open = useNumber(String(settings.openCoolingHours), parsePlain);
   const price = useAmount(units.price, settings.energyPricePerKwh);
   const keep = (): void => {
     if (to.value === null || to.value < 20 || to.value > 95)
       to.refuse(`Between ${units.celsius(20)} and ${units.celsius(95)}.`);
     else if (kw.value === null || kw.value < 0.05 || kw.value > 50) kw.refuse("Between 0.05 and 50 kW.");
     else if (cooling.value === null || cooling.value < 1 || cooling.value > 500) cooling.refuse("Between 1 and 500 h.");
+    else if (open.value === null || open.value < 0.5 || open.value > 200) open.refuse("Between 0.5 and 200 h.");
     else if (price.value === null || price.value < 0) price.refuse("What a kWh costs.");
     else
       note(
@@ -153,6 +162,7 @@ function KettleMarks() {
             warmToCelsius: to.value,
             heaterKw: kw.value,
             coolingHours: cooling.value,
+            openCoolingHours: open.value,
             energyPricePerKwh: price.value,
           },
         },
@@ -165,7 +175,8 @@ function KettleMarks() {
       <div className="grid grid-cols-2 gap-2">
         <NumberField label="Warm to" of={to} />
         <NumberField label="Heater" of={kw} suffix="kW" />
-        <NumberField label="Two thirds of the warmth gone in" of={cooling} suffix="h" />
+        <NumberField label="Lagged, two thirds of the warmth gone in" of={cooling} suffix="h" />
+        <NumberField label="Open to the shed, in" of={open} suffix="h" />
         <NumberField label="A kWh costs" of={price} />
       </div>
       <Button className="mt-2" onClick={keep}>

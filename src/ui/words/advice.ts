@@ -243,6 +243,8 @@ const tooThickStep = (vehicle: string, vessel: string | undefined, view: YardVie
 
 function drawOff(a: Extract<Advice, { code: "draw-off" }>, name: string, view: YardView, u: Units): AdviceWords {
   const ready = a.dueAt <= view.at;
+  const part =
+    ready || !a.clearNow ? "" : ` ${u.litres(a.clearNow.litres)} are clear now, above ${u.mm(a.clearNow.aboveMm)}.`;
   const range = a.earliestAt && a.latestAt ? `, likely ${shortDay(a.earliestAt)} to ${shortDay(a.latestAt)}` : "";
   return {
     title: ready ? `Draw off ${name}` : `${name} clears about ${shortDay(a.dueAt)}`,
@@ -250,7 +252,7 @@ function drawOff(a: Extract<Advice, { code: "draw-off" }>, name: string, view: Y
       ? `About ${u.litres(a.litres)} are clear above ${u.mm(a.aboveMm)}. Stop at the first cloudiness.`
       : a.slowest === "gelatine"
         ? `Its gelatine is still sinking${range}.`
-        : `${a.slowest[0]?.toUpperCase()}${a.slowest.slice(1)} fall slowest${range}.`,
+        : `${a.slowest[0]?.toUpperCase()}${a.slowest.slice(1)} fall slowest${range}.${part}`,
     short: ready ? `Draw off ${u.litres(a.litres)}` : `Clears ${shortDay(a.dueAt)}`,
     steps: [
       { label: ready ? "Draw off" : "Look inside", href: `/settle?vessel=${a.vessel}` },

@@ -20,6 +20,6 @@ export {
   roughLitres,
   VERDICT_WORDS,
 } from "./rounds";
-export { CLARITY, clarityWord, NOT_POSSIBLE, thicknessWords, WAY_WORDS, wordWarning } from "./settling";
+export { CLARITY, clarityWord, FINES_SPARE, NOT_POSSIBLE, thicknessWords, WAY_WORDS, wordWarning } from "./settling";
 export { aboutDay, clock, dayName, due, fullDay, fullMoment, shortDay, standingDays } from "./times";
 export { currencySign, plainly, type Typed, type Units, unitsOf, wordQuantityError } from "./units";

@@ -1,6 +1,7 @@
 import type { DraftWarning } from "@/core/clearance";
 import type { DipDoubt } from "@/core/ledger";
 import type { Thickness, Way, WayName } from "@/core/readings";
+import type { FinesUm } from "@/core/settling";
 import { formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
 import { nameOf } from "./names";
@@ -76,3 +77,10 @@ export function thicknessWords(t: Thickness): string {
     return `your own cup: ${formatNumber(t.measured.nuMm2PerS, 1)} mm²/s at ${formatNumber(t.measured.celsius, 0)} °C on ${shortDay(t.measured.at)}, ${formatNumber(t.usedFactor, 2)} times as thick as fresh.`;
   return `no reading of your own: typical fluids, fried oil ${formatNumber(t.usedFactor, 2)} times as thick as fresh.`;
 }
+
+/** Which bag has little left to do once fines of a size are gone. */
+export const FINES_SPARE: Readonly<Record<FinesUm, string>> = {
+  20: "spares a 25 µm bag",
+  16: "spares a 20 µm bag",
+  12: "spares a 10 µm bag",
+};

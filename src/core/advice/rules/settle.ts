@@ -15,6 +15,8 @@ export type SettleMatter =
       readonly earliestAt: string | null;
       readonly latestAt: string | null;
       readonly slowest: string;
+      /** What may be drawn today already; null where too little is clear, or all of it. */
+      readonly clearNow: { readonly litres: number; readonly aboveMm: number } | null;
     }
   /** A heel's oil is worth another wait: so much is clear then. */
   | { readonly code: "heel-wait"; readonly litres: number }
@@ -67,6 +69,7 @@ function drawOff({ vessels }: YardReading): Advice[] {
         earliestAt: s.earliestAt,
         latestAt: s.latestAt,
         slowest: s.slowest,
+        clearNow: s.clearNow,
       },
     ];
   });

@@ -7,7 +7,7 @@ import {
   typicalBag,
 } from "../../filtration";
 import { DIRT_KIND_IDS, type Liquid, oilOf } from "../../fluids";
-import { dirtKgPerM3, SPECTRUM } from "../../settling";
+import { DIRT, dirtKgPerM3 } from "../../settling";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
 import { celsius, figure, fluid, fluidFrom, input, litres, maybe, own, share, usedFactor, word } from "../fields";
@@ -104,7 +104,7 @@ export const cascade = calculation({
 function loadsOf(told: z.output<typeof dirt>, oil: Liquid, atCelsius: number): readonly DirtLoad[] {
   if (Array.isArray(told)) return told;
   if ("medianUm" in told) return logNormalLoads(told.medianUm, told.spread, told.gramsPerLitre, SHARES);
-  const solid = SPECTRUM[told.from].filter((d) => d.density.kind !== "water");
+  const solid = DIRT[told.from].filter((d) => d.density.kind !== "water");
   const classes = solid.map((d) => ({ ...d, kgPerM3: dirtKgPerM3(d.density, oil, atCelsius) }));
   return loadsOfClasses(classes, told.hangingShare);
 }

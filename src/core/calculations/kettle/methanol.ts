@@ -22,7 +22,7 @@ export const methanol = calculation({
     litres: figure("Methanol", "L"),
     kg: figure("Methanol", "kg"),
     molarRatio: figure("Moles a mole of oil", "1"),
-    stoichiometricShare: figure("Consumed by the reaction, of the oil", "share"),
+    stoichiometricShare: figure("Consumed by the reaction, a litre of oil", "L/L"),
   }),
   example: { oil: "canola", oilLitres: 80, share: 0.2 },
   answer: "molarRatio",

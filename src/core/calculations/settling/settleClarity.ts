@@ -1,5 +1,5 @@
 import { liquidOf } from "../../blending";
-import { clarityAt, DIRT, FallCourse } from "../../settling";
+import { clarityAt, FallCourse, waitedFor } from "../../settling";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
 import { figure, fluidsOf, input, own, share, temperatures } from "../fields";
@@ -28,7 +28,7 @@ export const settleClarity = calculation({
   }),
   output: z.strictObject({ clarity: figure("Clear", "share") }),
   example: {
-    classes: DIRT["meaty-fryer"].map(({ name, diameterUm, density, volumeShare }) => ({
+    classes: waitedFor("meaty-fryer", 16).map(({ name, diameterUm, density, volumeShare }) => ({
       name,
       diameterUm,
       density,

@@ -1,5 +1,5 @@
 import { liquidOf } from "../../blending";
-import { DIRT, FallCourse, forecastSettling } from "../../settling";
+import { FallCourse, forecastSettling, waitedFor } from "../../settling";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
 import { figure, fluidsOf, input, maybe, own, temperatures } from "../fields";
@@ -27,6 +27,7 @@ export const settleForecast = calculation({
     classes: dirtClasses,
     parts: parts.meta({ title: "Oil" }),
     surfaceMm: input("Surface", "mm", 1, 20_000),
+    stoodMm: input("Surface when it was stirred, if some was drawn off since", "mm", 1, 20_000).optional(),
     drawOffMm: input("Draw-off line", "mm", 0, 20_000),
     hours: input("Hours it has stood", "h", 0, 100_000),
     temperatures,
@@ -43,7 +44,7 @@ export const settleForecast = calculation({
     slowest: z.string().meta({ title: "What it waits for" }),
   }),
   example: {
-    classes: DIRT["meaty-fryer"].map(({ name, diameterUm, density }) => ({ name, diameterUm, density })),
+    classes: waitedFor("meaty-fryer", 16).map(({ name, diameterUm, density }) => ({ name, diameterUm, density })),
     parts: [{ fluid: "canola", litres: 180, usedFactor: 1.15 }],
     surfaceMm: 733,
     drawOffMm: 66,

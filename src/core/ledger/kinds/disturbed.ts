@@ -33,6 +33,7 @@ export const disturbed = defineKind({
         dips: [],
         jars: [],
         drawnAt: null,
+        drawnLitres: 0,
         celsius: celsius ?? state.celsius,
         warmCelsius: celsius ?? null,
       });

@@ -50,6 +50,7 @@ export const react = defineKind({
       dips: [],
       jars: [],
       drawnAt: null,
+      drawnLitres: 0,
       quality: offTheBottom(quality),
     });
     book(yard, "converted", split.taken);

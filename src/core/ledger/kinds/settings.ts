@@ -59,6 +59,10 @@ const SettingsSchema = z.object({
   /** Water above this is wet, as a share by weight. */
   waterLimitShare: z.number().min(0.00005).max(0.05),
   dropMillilitres: z.number().min(0.005).max(0.5),
+  /** Fines that are waited for, µm; smaller ones are the bags' work. */
+  readyFinesUm: z.union([z.literal(12), z.literal(16), z.literal(20)]),
+  /** How slowly a drum cools that stands open to the shed. */
+  openCoolingHours: z.number().min(0.5).max(200),
   /** How long fuel keeps at 20 °C, dark and closed. */
   oilKeepsDays: z.number().min(30).max(3650),
   esterKeepsDays: z.number().min(30).max(3650),
@@ -107,6 +111,8 @@ export const DEFAULT_SETTINGS: Settings = {
   },
   waterLimitShare: 0.001,
   dropMillilitres: 0.04,
+  readyFinesUm: 16,
+  openCoolingHours: 7,
   oilKeepsDays: 365,
   esterKeepsDays: 180,
 };

@@ -3,7 +3,7 @@ import { liquidOf } from "../../blending";
 import { type Entry, project, type VesselState, type YardState } from "../../ledger";
 import { partsOf } from "../../ledger/state";
 import { drum, entry, iso, kitchen, pickup, vid } from "../../ledger/testing";
-import { DIRT, FallCourse, scaled } from "../../settling";
+import { FallCourse, scaled, waitedFor } from "../../settling";
 import { mixOf, thicknessOf } from "../vessel/mixture";
 import { courseSince } from "./course";
 import { GrainBook, type Grains } from "./grains";
@@ -38,7 +38,7 @@ function clearMm(entries: Entry[], minute: number, size: number, offMm: number):
     courseSince(yard, { ...s, since: iso(FILLED) }, iso(minute)),
     [],
   );
-  const fines = DIRT["light-fryer"].at(-1);
+  const fines = waitedFor("light-fryer", 16).at(-1);
   if (!fines) throw new Error("no fines");
   const hours = (minute - FILLED) / 60;
   const surfaceMm = (180 / 218.04) * 850;

@@ -10,8 +10,8 @@ import {
 } from "../../ledger";
 import { type Trust, trustOf } from "../../numerics";
 import {
-  DIRT,
   FallCourse,
+  type FinesUm,
   type FrontPair,
   fitPairs,
   frontOfJar,
@@ -20,6 +20,7 @@ import {
   layersOf,
   muckTopMm,
   pairOf,
+  waitedFor,
 } from "../../settling";
 import { MS_PER_HOUR } from "../../units";
 import { capacityLitres, heightAtLitres, isBroken } from "../../vessels";
@@ -51,7 +52,7 @@ export interface Observation {
 }
 
 /** What was read of a vessel, with what was in it; `usual` is its state where it still stands. */
-interface Looked extends Pick<PastStanding, "vessel" | "since" | "warmCelsius" | "dips" | "jars"> {
+interface Looked extends Pick<PastStanding, "vessel" | "since" | "warmCelsius" | "drawnLitres" | "dips" | "jars"> {
   readonly parts: readonly PartLitres[];
   readonly usual: VesselState | null;
 }
@@ -168,7 +169,7 @@ export class GrainBook {
     const mix = mixOf(s.parts, thickness, this.yard.fluids);
     if (mix.length === 0) return [];
     const course = new FallCourse(liquidOf(mix), courseSince(this.yard, s, s.usual ? this.now : lastRead(s)), []);
-    return pairsOf(s, dirt, course);
+    return pairsOf(s, dirt, course, this.yard.settings.readyFinesUm);
   }
 }
 
@@ -184,14 +185,21 @@ const STICK_MM = 10;
 
 /** What was read of one standing, as fall read against fall forecast. Doubtful readings are left out. */
 function pairsOf(
-  s: Pick<PastStanding, "vessel" | "since" | "dips" | "jars"> & { readonly parts: readonly PartLitres[] },
+  s: Pick<PastStanding, "vessel" | "since" | "drawnLitres" | "dips" | "jars"> & {
+    readonly parts: readonly PartLitres[];
+  },
   dirt: DirtKind,
   course: FallCourse,
+  finesUm: FinesUm,
 ): FrontPair[] {
-  const classes = DIRT[dirt];
+  const classes = waitedFor(dirt, finesUm);
   const hoursAt = (at: string): number => (Date.parse(at) - Date.parse(s.since)) / MS_PER_HOUR;
   const surface = (litres: number): number => heightAtLitres(s.vessel, Math.min(litres, capacityLitres(s.vessel)));
   const dips = s.dips.filter((d) => d.doubts.length === 0);
+  const standing = s.parts.reduce((sum, p) => sum + p.litres, 0);
+  // Dirt fell from where the surface stood before anything was drawn off the top.
+  const stoodLitres = Math.max(standing + s.drawnLitres, ...[...s.dips, ...s.jars].map((r) => r.litres));
+  const drawnMm = (litres: number): number => surface(stoodLitres) - surface(litres);
   const slowest = classes.reduce((a, b) => (course.fallMmAt(b, 1, 1e9) < course.fallMmAt(a, 1, 1e9) ? b : a));
   const fatMm = dips.findLast((d) => d.fatMm !== undefined)?.fatMm;
   const bottomMm = muckTopMm(layersOf(s.vessel, s.parts, { fatMm })) + STICK_MM;
@@ -202,7 +210,7 @@ function pairsOf(
       : (pairOf(course, {
           dirt: slowest,
           hours: hoursAt(d.at),
-          clearToMm: Math.max(0, (d.oilMm ?? surface(d.litres)) - d.clearMm),
+          clearToMm: Math.max(0, (d.oilMm ?? surface(d.litres)) + drawnMm(d.litres) - d.clearMm),
         }) ?? []),
   );
   const jars = s.jars

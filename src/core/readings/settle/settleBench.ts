@@ -3,6 +3,8 @@ import { partsOf, roleOf, type VesselId, type VesselState, type YardState } from
 import {
   celsiusAt,
   clarityAt,
+  coolingClear,
+  type DirtClass,
   FallCourse,
   forecastSettling,
   type GrainSize,
@@ -18,6 +20,7 @@ import { finedForecast, sunkShare } from "./fined";
 import { GrainBook } from "./grains";
 import { type HeatPlan, heatPlan } from "./heatPlan";
 import { layersShown, type Question, questionOf } from "./settlingQuestion";
+import { warmedForecast } from "./warmed";
 import { type Way, waysFor } from "./ways";
 
 /** Where each class has cleared to, hour by hour: what a slider runs along. */
@@ -77,7 +80,12 @@ function reckon(yard: YardState, vessel: VesselId, now: string): SettleBench | n
   const oil = liquidOf(q.mix);
   const course = new FallCourse(oil, q.temperatures, []);
   const own = forecastSettling({ ...q, course, size: q.grains.size });
-  const answer = q.restHours === null ? own : finedForecast(own, q, q.restHours);
+  const answer =
+    q.restHours !== null
+      ? finedForecast(own, q, q.restHours)
+      : q.stillHours !== null
+        ? warmedForecast(own, q, course, q.stillHours)
+        : own;
   const spanHours = spanOf(q, answer.latestHours ?? answer.readyHours);
   const stepHours = spanHours / STEPS;
   const hours = Array.from({ length: STEPS + 1 }, (_, i) => i * stepHours);
@@ -128,29 +136,79 @@ function clearing(q: Question, course: FallCourse, size: GrainSize, hours: reado
   if (restHours !== null)
     return { clarity: hours.map((h) => sunkShare(h, restHours)), readyAt: isoAfter(q.since, restHours) };
   const depthMm = q.surfaceMm - q.drawOffMm;
+  if (q.stillHours !== null)
+    return coolingClearing(q, course, hours, { from: 0, stillHours: q.stillHours, hung: () => 1 });
   return {
-    clarity: hours.map((h) => clarityAt(course, q.classes, size.value, depthMm, h)),
-    readyAt: isoAfter(q.since, hoursUntilClear(course, q.classes, size.value, depthMm)),
+    clarity: hours.map((h) => clarityAt(course, q.classes, size.value, depthMm, h, q.stoodMm - q.surfaceMm)),
+    readyAt: isoAfter(q.since, hoursUntilClear(course, q.classes, size.value, q.stoodMm - q.drawOffMm)),
   };
 }
 
-/** Until now as it was; while the heater runs it is all stirred up; then as it cools. */
+/** Until now as it was; while the heater runs nothing more goes down, and what lies stays there; then as it cools. */
 function heatedClearing(q: Question, course: FallCourse, heat: HeatPlan, hours: readonly number[]): Clearing {
   const depthMm = q.surfaceMm - q.drawOffMm;
+  const drawnMm = q.stoodMm - q.surfaceMm;
   const off = q.hours + heat.heaterHours;
-  const cooling = new FallCourse(liquidOf(q.mix), heat.cooling, []);
   const { size } = q.grains;
-  const ready = hoursUntilClear(cooling, q.classes, size.value, depthMm);
+  const before = forecastSettling({ ...q, course, size }).fronts;
+  const cooling = new FallCourse(liquidOf(q.mix), heat.cooling, []);
+  const after = coolingClearing(q, cooling, hours, {
+    from: off,
+    stillHours: heat.stillHours,
+    hung: (i) => before[i]?.hanging ?? 1,
+  });
+  const now = clarityAt(course, q.classes, size.value, depthMm, q.hours, drawnMm);
   return {
-    clarity: hours.map((h) => {
-      if (h <= q.hours) return clarityAt(course, q.classes, size.value, depthMm, h);
-      return h < off ? 0 : clarityAt(cooling, q.classes, size.value, depthMm, h - off);
+    ...after,
+    clarity: hours.map((h, i) => {
+      if (h <= q.hours) return clarityAt(course, q.classes, size.value, depthMm, h, drawnMm);
+      return h < off ? now : (after.clarity[i] ?? 1);
     }),
-    readyAt: isoAfter(q.since, ready === null ? null : off + ready),
+  };
+}
+
+interface Cooling {
+  /** When the heater went off, hours since the lot was stirred. */
+  readonly from: number;
+  readonly stillHours: number;
+  /** How much of each class hung then. */
+  hung(classIndex: number): number;
+}
+
+/** How clear oil comes as it cools and goes round: by the grains' cross-section, as in a jar. */
+function coolingClearing(q: Question, cooling: FallCourse, hours: readonly number[], c: Cooling): Clearing {
+  const depthMm = q.surfaceMm - q.drawOffMm;
+  const each = q.classes.flatMap((typical, i) => {
+    const dirt = scaled(typical, q.grains.size.value);
+    const sinks = cooling.fallMmAt(dirt, 1, depthMm) > 0;
+    return sinks
+      ? [
+          {
+            weight: typical.volumeShare / typical.diameterUm,
+            hung: c.hung(i),
+            clear: coolingClear(cooling, dirt, depthMm, c.stillHours),
+          },
+        ]
+      : [];
+  });
+  const all = each.reduce((sum, e) => sum + e.weight, 0);
+  const ready = each.some((e) => e.clear.clearHours === null)
+    ? null
+    : Math.max(0, ...each.map((e) => (e.hung > 0 ? (e.clear.clearHours ?? 0) : 0)));
+  return {
+    clarity: hours.map((h) =>
+      h < c.from || all === 0
+        ? 0
+        : 1 - each.reduce((sum, e) => sum + e.weight * e.hung * e.clear.hangingAt(h - c.from), 0) / all,
+    ),
+    readyAt: isoAfter(q.since, ready === null ? null : c.from + ready),
   };
 }
 
 function trackOf(vessel: VesselId, q: Question, course: FallCourse, hours: readonly number[]): Track {
+  const { stillHours } = q;
+  const warm =
+    stillHours === null ? null : (dirt: DirtClass) => coolingClear(course, dirt, q.surfaceMm - q.drawOffMm, stillHours);
   return {
     vessel,
     surfaceMm: q.surfaceMm,
@@ -160,11 +218,13 @@ function trackOf(vessel: VesselId, q: Question, course: FallCourse, hours: reado
       const mm = hours.map((h) => {
         const fallen =
           q.restHours !== null
-            ? q.surfaceMm * sunkShare(h, q.restHours)
+            ? q.stoodMm * sunkShare(h, q.restHours)
             : h <= 0
               ? 0
-              : course.fallMmAt(dirt, h, q.surfaceMm);
-        return Math.min(q.surfaceMm, Math.max(0, q.surfaceMm - fallen));
+              : warm && course.fallMmAt(dirt, 1, q.surfaceMm) > 0
+                ? q.surfaceMm * warm(dirt).clearedShareAt(h)
+                : course.fallMmAt(dirt, h, q.stoodMm);
+        return Math.min(q.surfaceMm, Math.max(0, q.stoodMm - fallen));
       });
       return { name: c.name, floats: course.fallMmAt(dirt, 1, q.surfaceMm) < 0, mm };
     }),
@@ -207,6 +267,6 @@ function beforeLatest(yard: YardState, state: VesselState, now: string, book: Gr
   const q = questionOf(yard, earlier, parts, layersShown(earlier, parts, true), now, book);
   if (!q) return null;
   const course = new FallCourse(liquidOf(q.mix), q.temperatures, []);
-  const ready = hoursUntilClear(course, q.classes, q.grains.size.value, q.surfaceMm - q.drawOffMm);
+  const ready = hoursUntilClear(course, q.classes, q.grains.size.value, q.stoodMm - q.drawOffMm);
   return { readyAt: isoAfter(q.since, ready), readings: q.grains.readings, size: q.grains.size.value };
 }

@@ -2,19 +2,20 @@ import type { MixPart } from "../../blending";
 import type { DirtKind, FluidId, OwnFluids } from "../../fluids";
 import { figuresOf, type PartLitres, partsOf, type VesselId, type VesselState, type YardState } from "../../ledger";
 import {
-  DIRT,
   type DipLines,
   type DirtClass,
   type DirtShare,
   drawOffLine,
+  hoursUntilStill,
   type Layer,
   layersOf,
   muckTopMm,
   oilTopMm,
   type TemperaturePoint,
+  waitedFor,
 } from "../../settling";
 import { MS_PER_HOUR } from "../../units";
-import { holdsLitres, isBroken, litresAtHeight } from "../../vessels";
+import { heightAtLitres, holdsLitres, isBroken, litresAtHeight } from "../../vessels";
 import { slotOf } from "../slot";
 import { dirtOf } from "../vessel/dirt";
 import { mixOf, type Thickness, thicknessOf } from "../vessel/mixture";
@@ -52,9 +53,13 @@ export interface Question {
   readonly since: string;
   readonly hours: number;
   readonly surfaceMm: number;
+  /** Where the oil stood when its clock started: higher where some was drawn off the top since. */
+  readonly stoodMm: number;
   readonly muckTopMm: number;
   readonly drawOffMm: number;
   readonly drawableLitres: number;
+  /** Of a lot that a heater warmed: until it is as cold as its shed, and stands still; null for any other. */
+  readonly stillHours: number | null;
   /** Of a fined lot that has stood since: how long its gelatine rests. */
   readonly restHours: number | null;
 }
@@ -79,7 +84,9 @@ export function questionOf(
   if (!line) return null;
   const dirt = dirtOf(yard, parts);
   return {
-    classes: DIRT[dirt],
+    classes: waitedFor(dirt, yard.settings.readyFinesUm),
+    stoodMm: stoodMmOf(state, surfaceMm),
+    stillHours: stillHoursOf(yard, state),
     grains: book.grainsOf(state),
     thickness,
     dirt,
@@ -95,6 +102,17 @@ export function questionOf(
   };
 }
 
+/** The surface lifted by what was drawn off the top since it was stirred. */
+function stoodMmOf({ vessel, contents, drawnLitres }: VesselState, surfaceMm: number): number {
+  if (drawnLitres <= 0) return surfaceMm;
+  const capacity = holdsLitres(vessel);
+  const heightOf = (litres: number): number => heightAtLitres(vessel, Math.min(capacity, litres));
+  return surfaceMm + heightOf(contents.total + drawnLitres) - heightOf(contents.total);
+}
+
+const stillHoursOf = (yard: YardState, { warmCelsius }: VesselState): number | null =>
+  warmCelsius === null ? null : hoursUntilStill(warmCelsius - yard.settings.shedCelsius, yard.settings.coolingHours);
+
 function scumLitresOf({ vessel }: VesselState, layers: readonly Layer[]): number {
   const scum = layers.find((l) => l.kind === "scum");
   return scum ? litresAtHeight(vessel.shape, scum.toMm) - litresAtHeight(vessel.shape, scum.fromMm) : 0;
@@ -106,6 +124,7 @@ export interface SettlingQuestionData {
   readonly parts: { fluid: FluidId; litres: number; usedFactor: number }[];
   readonly temperatures: [hour: number, celsius: number][];
   readonly surfaceMm: number;
+  readonly stoodMm?: number;
   readonly drawOffMm: number;
   readonly hours: number;
   readonly sizeMultiplier: number;
@@ -130,6 +149,7 @@ export function settlingQuestion(yard: YardState, vessel: VesselId, at: string):
       .map(({ fluid, litres, usedFactor }) => ({ fluid: fluid.id, litres, usedFactor })),
     temperatures: q.temperatures.map(([hour, celsius]) => [hour, celsius]),
     surfaceMm: q.surfaceMm,
+    ...(q.stoodMm > q.surfaceMm && { stoodMm: q.stoodMm }),
     drawOffMm: q.drawOffMm,
     hours: q.hours,
     sizeMultiplier: q.grains.size.value,

@@ -6,9 +6,7 @@ import { partsOf } from "../../ledger";
 import {
   celsiusAt,
   centrifugeLitresPerHour,
-  FallCourse,
   FINES_KG_PER_M3,
-  hoursUntilClear,
   litresPerHourForCut,
   muckTopMm,
   narrowestM2,
@@ -78,13 +76,13 @@ function wait(q: Question, answer: SettlingForecast): Way {
 
 function warm(q: Question, heat: HeatPlan): Way {
   if (holdsPetrol(q.mix)) return { way: "warm", possible: false, because: "petrol" };
-  const course = new FallCourse(liquidOf(q.mix), heat.cooling, []);
-  const hours = hoursUntilClear(course, q.classes, q.grains.size.value, q.surfaceMm - q.drawOffMm);
-  if (hours === null) return { way: "warm", possible: false, because: "never-clears" };
+  const lagged = heat.warmings.find((w) => w.how === "lagged");
+  if (lagged?.finesHours == null || lagged.waterHours === null)
+    return { way: "warm", possible: false, because: "never-clears" };
   return {
     way: "warm",
     possible: true,
-    days: (heat.heaterHours + hours) / HOURS_PER_DAY,
+    days: Math.max(lagged.finesHours, lagged.waterHours) / HOURS_PER_DAY,
     litres: q.drawableLitres,
     kWh: heat.kWh,
     minutes: MINUTES.draw + MINUTES.warm,

@@ -5,9 +5,12 @@ import { FallCourse, forecastSettling, type Layer, type SettlingForecast, type T
 import { MS_PER_HOUR } from "../../units";
 import { capacityLitres, heightAtLitres, isBroken } from "../../vessels";
 import { covered } from "../covered";
+import { type ClearNow, clearNowOf } from "../settle/clearNow";
 import { finedForecast } from "../settle/fined";
 import type { GrainBook, Grains } from "../settle/grains";
 import { layersShown, questionOf } from "../settle/settlingQuestion";
+import { type Hanging, spectrumOf } from "../settle/spectrum";
+import { warmedForecast } from "../settle/warmed";
 import { type Keeping, keepingOf } from "../store/keeping";
 import { type Thickness, thicknessOf } from "./mixture";
 import { settles } from "./settles";
@@ -44,6 +47,10 @@ export interface Settling extends SettlingForecast {
   /** Clear to the line, and not known to be wet. */
   readonly ready: boolean;
   readonly wet: boolean;
+  /** What may be drawn before all of it is ready; null where that is too little, or where it is ready. */
+  readonly clearNow: ClearNow | null;
+  /** Every kind of grain of the lot, the bags' own too, and how much of each still hangs above the line. */
+  readonly spectrum: readonly Hanging[];
   readonly grains: Grains;
   readonly dirt: DirtKind;
 }
@@ -98,12 +105,15 @@ function settlingOf(
 ): Settling | null {
   const q = questionOf(yard, state, parts, layers, now, book);
   if (!q) return null;
-  const own = forecastSettling({
-    ...q,
-    course: new FallCourse(liquidOf(q.mix), q.temperatures, []),
-    size: q.grains.size,
-  });
-  const forecast = q.restHours === null ? own : finedForecast(own, q, q.restHours);
+  const course = new FallCourse(liquidOf(q.mix), q.temperatures, []);
+  const own = forecastSettling({ ...q, course, size: q.grains.size });
+  const forecast =
+    q.restHours !== null
+      ? finedForecast(own, q, q.restHours)
+      : q.stillHours !== null
+        ? warmedForecast(own, q, course, q.stillHours)
+        : own;
+  const ready = forecast.readyHours !== null && forecast.readyHours <= q.hours;
   const wet = state.quality.water?.wet === true;
   const since = Date.parse(q.since);
   const at = (h: number | null): string | null => (h === null ? null : isoAfter(since, h));
@@ -118,7 +128,9 @@ function settlingOf(
     readyAt: at(forecast.readyHours),
     earliestAt: at(forecast.earliestHours),
     latestAt: at(forecast.latestHours),
-    ready: !wet && forecast.readyHours !== null && forecast.readyHours <= q.hours,
+    ready: !wet && ready,
+    clearNow: ready ? null : clearNowOf(state, q, forecast),
+    spectrum: spectrumOf(q, course, forecast),
     wet,
     grains: q.grains,
     dirt: q.dirt,

@@ -1,0 +1,38 @@
+import {
+  coolingClear,
+  DIRT,
+  type DirtDensity,
+  type FallCourse,
+  forecastSettling,
+  type SettlingForecast,
+  scaled,
+} from "../../settling";
+import type { Question } from "./settlingQuestion";
+
+/** One kind of grain of a lot, as wide as this shed's own readings have it, and what of it still hangs above the line. */
+export interface Hanging {
+  readonly name: string;
+  readonly diameterUm: number;
+  readonly density: DirtDensity;
+  readonly volumeShare: number;
+  readonly hangingShare: number;
+}
+
+/** All of it by the table that the fronts fall by: what is drawn now takes this along, and the bags get it. */
+export function spectrumOf(q: Question, course: FallCourse, forecast: SettlingForecast): Hanging[] {
+  const all = DIRT[q.dirt];
+  const size = q.grains.size;
+  const fronts = forecastSettling({ ...q, classes: all, course, size }).fronts;
+  const fined = forecast.slowest === "gelatine" ? (forecast.fronts[0]?.hanging ?? 0) : null;
+  const depthMm = q.surfaceMm - q.drawOffMm;
+  return all.map((c, i) => {
+    const { diameterUm, density } = scaled(c, size.value);
+    const front = fronts[i];
+    const stillHangs =
+      fined ??
+      (q.stillHours !== null && front?.floats === false && depthMm > 0
+        ? coolingClear(course, scaled(c, size.value), depthMm, q.stillHours).hangingAt(q.hours)
+        : (front?.hanging ?? 0));
+    return { name: c.name, diameterUm, density, volumeShare: c.volumeShare, hangingShare: stillHangs };
+  });
+}

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { DIRT } from "../settling";
+import { waitedFor } from "../settling";
 import { calculationNamed, describeCalculation, EVERY_CALCULATION, explain } from ".";
 
 const told = (name: string, input: unknown) => {
@@ -54,7 +54,7 @@ describe("why", () => {
     expect(fit.effects.find((e) => e.title === "Stirred tanks in series")).toMatchObject({ low: "impossible" });
     const forecast = told("settle-forecast", calculationNamed("settle-forecast").example);
     expect(forecast.inputs.map((i) => i.title)).not.toContain("");
-    expect(forecast.inputs.find((i) => i.title === "Dirt")?.words).toHaveLength(DIRT["meaty-fryer"].length);
+    expect(forecast.inputs.find((i) => i.title === "Dirt")?.words).toHaveLength(waitedFor("meaty-fryer", 16).length);
     expect(forecast.inputs.map((i) => i.path)).not.toContain("classes.*.density.kind");
   });
   it("passes on why there is no answer at all", () => {

@@ -54,6 +54,7 @@ export {
   type DipDoubt,
   type DipReading,
   type FirstDraw,
+  type HungByKind,
   type JarReading,
   type PartLitres,
   type PastStanding,

@@ -62,6 +62,13 @@ export interface FirstDraw {
   readonly came: number | null;
 }
 
+/** Shares of each kind of dirt that hang in the oil, and do not lie below it. */
+export interface HungByKind {
+  readonly sludge: number;
+  readonly water: number;
+  readonly fat: number;
+}
+
 export interface VesselState {
   readonly vessel: Vessel;
   readonly contents: Contents;
@@ -73,6 +80,8 @@ export interface VesselState {
   readonly celsius: number | null;
   /** The oil when its clock started, where a heater had warmed it. */
   readonly warmCelsius: number | null;
+  /** Of each kind of dirt what hung when that heater went off, as forecast; null: all of it, or nobody said. */
+  readonly hung: HungByKind | null;
   /** The last entry that changed its litres. */
   readonly changedAt: string | null;
   /** When it was first drawn from since it was stirred. */
@@ -278,6 +287,7 @@ export const emptyVessel = (vessel: Vessel): VesselState => ({
   jars: [],
   celsius: null,
   warmCelsius: null,
+  hung: null,
   changedAt: null,
   drawnAt: null,
   drawnLitres: 0,

@@ -69,6 +69,7 @@ export function takeOut(
     jars: linesMoved ? NO_JARS : state.jars,
     celsius: state.celsius,
     warmCelsius: emptied ? null : state.warmCelsius,
+    hung: emptied ? null : state.hung,
     changedAt: at,
     drawnAt: emptied ? null : layer === "top" ? (state.drawnAt ?? at) : state.drawnAt,
     drawnLitres: emptied ? 0 : layer === "top" ? state.drawnLitres + litres15 : state.drawnLitres,
@@ -109,6 +110,7 @@ export function pourIn(yard: YardState, to: VesselId, poured: Contents, at: stri
     jars: stands ? state.jars : NO_JARS,
     celsius: along.celsius ?? state.celsius,
     warmCelsius: stands ? state.warmCelsius : null,
+    hung: stands ? state.hung : null,
     changedAt: at,
     drawnAt: stands ? state.drawnAt : null,
     // What is fed in below lifts what stands above it.

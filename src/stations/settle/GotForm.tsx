@@ -3,7 +3,7 @@ import { useState } from "react";
 import type { Draft } from "@/core/ledger";
 import { asVesselId } from "@/core/ledger/named";
 import type { Settling, VesselView } from "@/core/readings";
-import { hangingByKind } from "@/core/readings/settle/hanging";
+import { hungByKind } from "@/core/readings/settle/hanging";
 import { LogStep, NumberField, useAmount, useUnits } from "@/desk";
 import { ClarityJar } from "@/ui";
 import { CLARITY } from "@/ui/words";
@@ -40,7 +40,7 @@ export function GotForm({ vessel: v, settling: s, to, lineMm, room, most, hangin
       amount: { litres: litres.value ?? most },
       suctionMm: Math.round(lineMm),
       suspendedShare: thousandth(hanging),
-      hanging: hangingByKind(s),
+      hanging: hungByKind(s),
       forecast: {
         litres: s.drawableLitres,
         drawOffMm: s.drawOffMm,

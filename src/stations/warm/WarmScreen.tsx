@@ -2,6 +2,7 @@
 import { useRouter } from "next/navigation";
 import type { Draft } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
+import { hungByKind } from "@/core/readings/settle/hanging";
 import { formatMinutes, formatNumber, parsePlain } from "@/core/units";
 import {
   AsItShouldLook,
@@ -118,7 +119,15 @@ function HeaterOff({ vessel: v, onDone }: { vessel: VesselView; onDone: () => vo
   const { view } = useYard();
   const units = useUnits();
   const typed = useAmount(units.temperature, view.settings.warmToCelsius);
-  const draft: Draft = { kind: "disturbed", data: { vessel: v.vessel.id, how: "heated", celsius: typed.value ?? 0 } };
+  const draft: Draft = {
+    kind: "disturbed",
+    data: {
+      vessel: v.vessel.id,
+      how: "heated",
+      celsius: typed.value ?? 0,
+      ...(v.settling && { hanging: hungByKind(v.settling) }),
+    },
+  };
   return (
     <>
       <NumberField label="The oil is at" of={typed} />

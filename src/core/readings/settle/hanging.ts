@@ -1,25 +1,20 @@
+import type { HungByKind } from "../../ledger";
 import type { DirtDensity } from "../../settling";
 import type { Settling } from "../vessel/standing";
 
-/** Shares of each kind of dirt that still hang above the line: as forecast, class by class. */
-export interface HangingByKind {
-  readonly sludge: number;
-  readonly water: number;
-  readonly fat: number;
-}
-
-const KIND_OF: Readonly<Record<DirtDensity["kind"], keyof HangingByKind>> = {
+/** Which kind of dirt a class is, by how heavy it is. */
+export const HUNG_AS: Readonly<Record<DirtDensity["kind"], keyof HungByKind>> = {
   fixed: "sludge",
   water: "water",
   "over-oil": "fat",
 };
 
 /** Of a kind with several sizes the mean, by how much usually comes of each. */
-export function hangingByKind({ spectrum }: Pick<Settling, "spectrum">): HangingByKind {
-  const share = (kind: keyof HangingByKind): number => {
+export function hungByKind({ spectrum }: Pick<Settling, "spectrum">): HungByKind {
+  const share = (kind: keyof HungByKind): number => {
     let [came, hangs] = [0, 0];
     for (const d of spectrum) {
-      if (KIND_OF[d.density.kind] !== kind) continue;
+      if (HUNG_AS[d.density.kind] !== kind) continue;
       came += d.volumeShare;
       hangs += d.volumeShare * d.hangingShare;
     }

@@ -7,6 +7,7 @@ import {
   coolingTo,
   type DirtShare,
   FallCourse,
+  forecastSettling,
   hoursUntilStill,
   scaled,
   type TemperaturePoint,
@@ -58,7 +59,10 @@ export function heatPlan(yard: YardState, q: Question, now: string): HeatPlan {
   const heaterHours = kWh / heaterKw;
   const cooling = coolingTo(shedFrom(yard, now), toCelsius, coolingHours);
   const stillHours = hoursUntilStill(toCelsius - from, coolingHours);
-  const common = { q, from, toCelsius, kWh, heaterHours };
+  const standing = new FallCourse(liquidOf(q.mix), q.temperatures, []);
+  const fronts = forecastSettling({ ...q, course: standing, size: q.grains.size }).fronts;
+  const hungOf = (d: DirtShare): number => fronts[q.classes.indexOf(d)]?.hanging ?? 1;
+  const common = { q, from, toCelsius, kWh, heaterHours, hungOf };
   return {
     stillHours,
     warmings: [
@@ -82,7 +86,12 @@ interface Warmed {
   readonly toCelsius: number;
   readonly kWh: number;
   readonly heaterHours: number;
+  /** The share of a class that hangs now: what lies is not stirred up by warmth. */
+  hungOf(d: DirtShare): number;
 }
+
+/** Held warm it always goes round. */
+const NEVER_STILL_HOURS = 1e6;
 
 /** The last of some classes to go, hours from now; null where one never does, 0 where there is none. */
 const lastOf = (classes: readonly DirtShare[], hoursFor: (d: DirtShare) => number | null): number | null => {
@@ -102,8 +111,15 @@ function warming(
   const course = new FallCourse(liquidOf(q.mix), coolingTo(shedFrom(yard, w.now), toCelsius, coolingHours), []);
   const stillHours = hoursUntilStill(toCelsius - w.from, coolingHours);
   const hoursFor = (d: DirtShare): number | null => {
-    const { clearHours } = coolingClear(course, scaled(d, q.grains.size.value), q.surfaceMm - q.drawOffMm, stillHours);
-    return clearHours === null ? null : w.heaterHours + clearHours;
+    const { clearHours } = coolingClear(
+      course,
+      scaled(d, q.grains.size.value),
+      q.surfaceMm - q.drawOffMm,
+      stillHours,
+      w.hungOf(d),
+    );
+    // What is down already needs no warmth.
+    return clearHours === null ? null : clearHours === 0 ? 0 : w.heaterHours + clearHours;
   };
   return {
     how: w.how,
@@ -118,7 +134,7 @@ function warming(
  * Held warm by a thermostat in the lagged kettle: the heater runs as long as the lagging leaks, and only the hours that
  * it is off count. Always going round, so that there is never a front.
  */
-function heldWarm(yard: YardState, { q, from, toCelsius, kWh, heaterHours }: Warmed): Warming {
+function heldWarm(yard: YardState, { q, from, toCelsius, kWh, heaterHours, hungOf }: Warmed): Warming {
   const { coolingHours, heaterKw, energyPricePerKwh } = yard.settings;
   // Leaks as fast as it would cool: a kelvin's worth of its heat times ΔT/τ.
   const lossKw = toCelsius > from ? kWh / coolingHours : 0;
@@ -129,9 +145,11 @@ function heldWarm(yard: YardState, { q, from, toCelsius, kWh, heaterHours }: War
       course,
       scaled(d, q.grains.size.value),
       q.surfaceMm - q.drawOffMm,
-      Number.POSITIVE_INFINITY,
+      NEVER_STILL_HOURS,
+      hungOf(d),
     );
-    return clearHours === null || offShare === 0 ? null : heaterHours + clearHours / offShare;
+    if (clearHours === null || offShare === 0) return null;
+    return clearHours === 0 ? 0 : heaterHours + clearHours / offShare;
   };
   const finesHours = lastOf(q.classes.filter(isFines), hoursFor);
   const held = kWh + lossKw * Math.max(0, (finesHours ?? heaterHours) - heaterHours);

@@ -20,7 +20,7 @@ import { finedForecast, sunkShare } from "./fined";
 import { GrainBook } from "./grains";
 import { type HeatPlan, heatPlan } from "./heatPlan";
 import { layersShown, type Question, questionOf } from "./settlingQuestion";
-import { warmedForecast } from "./warmed";
+import { hungWhenWarmed, warmedForecast } from "./warmed";
 import { type Way, waysFor } from "./ways";
 
 /** Where each class has cleared to, hour by hour: what a slider runs along. */
@@ -137,7 +137,11 @@ function clearing(q: Question, course: FallCourse, size: GrainSize, hours: reado
     return { clarity: hours.map((h) => sunkShare(h, restHours)), readyAt: isoAfter(q.since, restHours) };
   const depthMm = q.surfaceMm - q.drawOffMm;
   if (q.stillHours !== null)
-    return coolingClearing(q, course, hours, { from: 0, stillHours: q.stillHours, hung: () => 1 });
+    return coolingClearing(q, course, hours, {
+      from: 0,
+      stillHours: q.stillHours,
+      hung: (i) => hungWhenWarmed(q, i),
+    });
   return {
     clarity: hours.map((h) => clarityAt(course, q.classes, size.value, depthMm, h, q.stoodMm - q.surfaceMm)),
     readyAt: isoAfter(q.since, hoursUntilClear(course, q.classes, size.value, q.stoodMm - q.drawOffMm)),
@@ -185,8 +189,7 @@ function coolingClearing(q: Question, cooling: FallCourse, hours: readonly numbe
       ? [
           {
             weight: typical.volumeShare / typical.diameterUm,
-            hung: c.hung(i),
-            clear: coolingClear(cooling, dirt, depthMm, c.stillHours),
+            clear: coolingClear(cooling, dirt, depthMm, c.stillHours, c.hung(i)),
           },
         ]
       : [];
@@ -194,12 +197,12 @@ function coolingClearing(q: Question, cooling: FallCourse, hours: readonly numbe
   const all = each.reduce((sum, e) => sum + e.weight, 0);
   const ready = each.some((e) => e.clear.clearHours === null)
     ? null
-    : Math.max(0, ...each.map((e) => (e.hung > 0 ? (e.clear.clearHours ?? 0) : 0)));
+    : Math.max(0, ...each.map((e) => e.clear.clearHours ?? 0));
   return {
     clarity: hours.map((h) =>
       h < c.from || all === 0
         ? 0
-        : 1 - each.reduce((sum, e) => sum + e.weight * e.hung * e.clear.hangingAt(h - c.from), 0) / all,
+        : 1 - each.reduce((sum, e) => sum + e.weight * e.clear.hangingAt(h - c.from), 0) / all,
     ),
     readyAt: isoAfter(q.since, ready === null ? null : c.from + ready),
   };

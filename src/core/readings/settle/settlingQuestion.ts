@@ -1,6 +1,14 @@
 import type { MixPart } from "../../blending";
 import type { DirtKind, FluidId, OwnFluids } from "../../fluids";
-import { figuresOf, type PartLitres, partsOf, type VesselId, type VesselState, type YardState } from "../../ledger";
+import {
+  figuresOf,
+  type HungByKind,
+  type PartLitres,
+  partsOf,
+  type VesselId,
+  type VesselState,
+  type YardState,
+} from "../../ledger";
 import {
   type DipLines,
   type DirtClass,
@@ -60,6 +68,8 @@ export interface Question {
   readonly drawableLitres: number;
   /** Of a lot that a heater warmed: until it is as cold as its shed, and stands still; null for any other. */
   readonly stillHours: number | null;
+  /** What hung of each kind when that heater went off; null: all of it. */
+  readonly hung: HungByKind | null;
   /** Of a fined lot that has stood since: how long its gelatine rests. */
   readonly restHours: number | null;
 }
@@ -87,6 +97,7 @@ export function questionOf(
     classes: waitedFor(dirt, yard.settings.readyFinesUm),
     stoodMm: stoodMmOf(state, surfaceMm),
     stillHours: stillHoursOf(yard, state),
+    hung: state.hung,
     grains: book.grainsOf(state),
     thickness,
     dirt,

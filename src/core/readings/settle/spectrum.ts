@@ -7,6 +7,7 @@ import {
   type SettlingForecast,
   scaled,
 } from "../../settling";
+import { HUNG_AS } from "./hanging";
 import type { Question } from "./settlingQuestion";
 
 /** One kind of grain of a lot, as wide as this shed's own readings have it, and what of it still hangs above the line. */
@@ -31,7 +32,13 @@ export function spectrumOf(q: Question, course: FallCourse, forecast: SettlingFo
     const stillHangs =
       fined ??
       (q.stillHours !== null && front?.floats === false && depthMm > 0
-        ? coolingClear(course, scaled(c, size.value), depthMm, q.stillHours).hangingAt(q.hours)
+        ? coolingClear(
+            course,
+            scaled(c, size.value),
+            depthMm,
+            q.stillHours,
+            q.hung?.[HUNG_AS[c.density.kind]],
+          ).hangingAt(q.hours)
         : (front?.hanging ?? 0));
     return { name: c.name, diameterUm, density, volumeShare: c.volumeShare, hangingShare: stillHangs };
   });

@@ -1,16 +1,23 @@
 import {
   type CoolingClear,
   coolingClear,
-  type DirtClass,
+  type DirtShare,
   type FallCourse,
   type SettlingForecast,
   scaled,
 } from "../../settling";
+import { HUNG_AS } from "./hanging";
 import type { Question } from "./settlingQuestion";
 
 /** Without readings the grains may be a fifth smaller or larger. */
 const ASSUMED_SPREAD = 0.2;
 const WIDEST_SPREAD = 0.6;
+
+/** What hung of a class as its heater went off: by its kind, or all of it. */
+export const hungWhenWarmed = (q: Pick<Question, "classes" | "hung">, classIndex: number): number => {
+  const dirt = q.classes[classIndex];
+  return q.hung && dirt ? q.hung[HUNG_AS[dirt.density.kind]] : 1;
+};
 
 const slowness = (hours: number | null): number => hours ?? Number.POSITIVE_INFINITY;
 
@@ -20,14 +27,14 @@ const slowness = (hours: number | null): number => hours ?? Number.POSITIVE_INFI
  */
 export function warmedForecast(
   own: SettlingForecast,
-  q: Pick<Question, "classes" | "grains" | "surfaceMm" | "drawOffMm" | "hours">,
+  q: Pick<Question, "classes" | "grains" | "hung" | "surfaceMm" | "drawOffMm" | "hours">,
   course: FallCourse,
   stillHours: number,
 ): SettlingForecast {
   const depthMm = q.surfaceMm - q.drawOffMm;
   const { value, spread } = q.grains.size;
-  const of = (dirt: DirtClass, times: number): CoolingClear =>
-    coolingClear(course, scaled(dirt, value * times), depthMm, stillHours);
+  const of = (dirt: DirtShare, times: number): CoolingClear =>
+    coolingClear(course, scaled(dirt, value * times), depthMm, stillHours, hungWhenWarmed(q, q.classes.indexOf(dirt)));
   const each = own.fronts.flatMap((front, i) => {
     const dirt = q.classes[i];
     return dirt && !front.floats ? [{ dirt, clear: of(dirt, 1) }] : [];

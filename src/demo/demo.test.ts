@@ -44,7 +44,7 @@ describe("the demo yard", () => {
         "draw-off",
         "too-thick",
         "filter",
-        "tip-in",
+        "let-stand",
       ]),
     );
     expect(view.advice.filter((a) => a.code === "hold-apart").map((a) => a.vessel)).toEqual(["carton-4", "black-tin"]);

@@ -206,7 +206,7 @@ it("the yard sends each next step to its bench or to the Log, filled in", () => 
   );
   press("Dip first: Draw off Drum 3");
   expect(log.open).toHaveBeenCalledWith("dip", { vessel: "drum-3" });
-  press("Into Drum 5: Pail 7");
+  press("Tip it into Drum 5 all the same: Let Pail 7 stand to about Wed 2 Dec");
   expect(log.open).toHaveBeenLastCalledWith("pour", { from: "pail-7", to: "drum-5" });
 });
 

@@ -1,6 +1,6 @@
 import { DIRT_KINDS, FLUIDS, likeOf } from "../fluids";
 import type { Place, PlaceId, Settings, Source, Vessel } from "../ledger";
-import { coneTopMm, holdsLitres } from "../vessels";
+import { coneTopMm, holdsLitres, litresAtHeight, maxHeightMm } from "../vessels";
 
 /** Small terms that screens and rules share; apart from the rest so that a screen's script stays light. */
 
@@ -37,6 +37,16 @@ export function tippedAt({ place: id }: Vessel, places: readonly Place[], vessel
 /** How high muck may stand in a displacement settler: as its owner says, or up to where a cone ends. */
 export const sludgeMostMm = ({ settler, shape }: Pick<Vessel, "settler" | "shape">): number | null =>
   settler?.sludgeMostMm ?? coneTopMm(shape);
+
+/** Of the litres that a cone has for it: by height that is four fifths. */
+export const SLUDGE_FULL = 0.6;
+
+/** How full of muck a settler is: by litres, as its owner counts, and never by the stick alone. */
+export function sludgeShare({ shape }: Pick<Vessel, "shape">, topMm: number, mostMm: number): number {
+  const litresTo = (mm: number): number => litresAtHeight(shape, Math.min(mm, maxHeightMm(shape)));
+  const room = litresTo(mostMm);
+  return room > 0 ? litresTo(topMm) / room : 1;
+}
 
 /** How much warmer or colder a shed is thought, to see what that would do. */
 export const WARMER_K = 5;

@@ -2,6 +2,7 @@
 import { useState } from "react";
 import type { VesselView } from "@/core/readings";
 import { heldUm, settlerDay, USUAL_SETTLER } from "@/core/readings/settle/settler";
+import { SLUDGE_FULL } from "@/core/readings/terms";
 import { type FeedWarmth, FINES_KG_PER_M3, feedWarmth, litresPerHourOfDrops } from "@/core/settling";
 import { formatMinutes, formatNumber, parsePlain } from "@/core/units";
 import { NumberField, useAmount, useLog, useNumber, useUnits, Why } from "@/desk";
@@ -131,7 +132,7 @@ export function SettlerPanel({ vessel: v, celsius }: { vessel: VesselView; celsi
       </div>
       <Button
         wide
-        look={day.fullShare >= 0.75 ? "stop" : "plain"}
+        look={day.fullShare >= SLUDGE_FULL ? "stop" : "plain"}
         className="mt-3"
         onClick={() => log.open("drain", { from: v.vessel.id })}
       >

@@ -3,7 +3,7 @@ import { formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
 import { FAILURE_WORDS } from "./cold";
 import { nameOf } from "./names";
-import { shortDay } from "./times";
+import { aboutDay, shortDay } from "./times";
 import { type Units, unitsOf } from "./units";
 
 /** A step to offer: words, and where it is done. */
@@ -82,7 +82,11 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
     case "pool-heel":
       return {
         title: `Pool what is left in ${name}`,
-        why: `${u.litres(a.litres)} lie below the line. With the other heels they settle again, and ${name} is free.`,
+        why: `${u.litres(a.litres)} lie below the line. With the other heels they settle again, and ${name} is free.${
+          a.setBackLitres < 1
+            ? ""
+            : ` It starts ${nameOf(view, a.into)}'s clock again, for the ${u.litres(a.setBackLitres)} that clear there.`
+        }`,
         short: "Pool the heel",
         steps: [
           {
@@ -134,15 +138,28 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
     }
     case "tip-in": {
       const into = nameOf(view, a.into);
+      const sets =
+        a.setBackLitres < 1
+          ? `${into} is free for it.`
+          : `It starts ${into}'s clock again${a.wasReadyAt === null ? "" : `, ${u.litres(a.setBackLitres)} of which would have been clear ${aboutDay(a.wasReadyAt, view.at)}`}.`;
       return {
         title: `Tip ${name} into ${into}`,
-        why: `${u.litres(a.litres)} raw, through the strainer. It starts ${into}'s clock again.`,
+        why: `${u.litres(a.litres)} raw, through the strainer. ${sets} ${costWords(a.costDays)}`,
         short: `Into ${into}`,
+        steps: [tipStep(a, u)],
+      };
+    }
+    case "let-stand": {
+      const into = nameOf(view, a.into);
+      const first =
+        a.clearThereLitres < 1 ? "" : ` Or draw the ${u.litres(a.clearThereLitres)} that are clear in ${into} first.`;
+      return {
+        title: a.dueAt <= view.at ? `${name} is clear` : `Let ${name} stand to about ${shortDay(a.dueAt)}`,
+        why: `It clears by itself. Tipped into ${into} each litre of both would come ${dayCount(a.costDays)} later.${first}`,
+        short: `Stands to ${shortDay(a.dueAt)}`,
         steps: [
-          {
-            label: `Tip in ${u.litres(a.litres)}`,
-            log: { verb: "pour", values: { from: a.vessel ?? "", to: a.into } },
-          },
+          { label: "Look inside", href: `/settle?vessel=${a.vessel}` },
+          { ...tipStep(a, u), label: `Tip it into ${into} all the same` },
         ],
       };
     }
@@ -227,6 +244,19 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
       };
   }
 }
+
+const dayCount = (days: number): string => (days < 1.5 ? "a day" : `${formatNumber(days, 0)} days`);
+
+/** What a tip costs in waiting, on the mean of all that is clear then. */
+const costWords = (costDays: number): string =>
+  costDays > 0.5
+    ? `Each litre of both comes clear ${dayCount(costDays)} later for it; nothing there is better, and it frees the container.`
+    : "No clear oil comes later for it.";
+
+const tipStep = (a: { readonly vessel?: string; readonly into: string; readonly litres: number }, u: Units): Step => ({
+  label: `Tip in ${u.litres(a.litres)}`,
+  log: { verb: "pour", values: { from: a.vessel ?? "", to: a.into } },
+});
 
 /** What that does to a vehicle that stands out. */
 const COLD_HARM = {

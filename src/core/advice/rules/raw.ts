@@ -1,17 +1,39 @@
-import type { PlaceId, VesselId } from "../../ledger";
+import type { FluidTable } from "../../fluids";
+import type { PlaceId, Settings, VesselId } from "../../ledger";
 import type { VesselReading, YardReading } from "../../readings";
+import { type Tipped, tipped } from "../../readings/settle/tipped";
 import { safeLitres, tippedAt } from "../../readings/terms";
 import { ENGINE_OIL_SHARE, shareOfFamily } from "../../readings/vessel/family";
+import { MS_PER_HOUR } from "../../units";
 import type { Advice, Rule } from "../advice";
 
 export type RawMatter =
   | { readonly code: "hold-apart"; readonly because: "fat"; readonly share: number; readonly limitShare: number }
   | { readonly code: "hold-apart"; readonly because: "engine-oil"; readonly share: number }
-  | { readonly code: "tip-in"; readonly litres: number; readonly into: VesselId }
+  | {
+      readonly code: "tip-in";
+      readonly litres: number;
+      readonly into: VesselId;
+      /** Days that a litre comes clear later for it, on the mean; nothing or less where it costs none. */
+      readonly costDays: number;
+      /** Clear oil that starts anew in what it is tipped into, and when that would have been ready. */
+      readonly setBackLitres: number;
+      readonly wasReadyAt: string | null;
+    }
+  | {
+      readonly code: "let-stand";
+      readonly litres: number;
+      /** What it might be tipped into, and what that would cost. */
+      readonly into: VesselId;
+      readonly costDays: number;
+      /** What may be drawn there first. */
+      readonly clearThereLitres: number;
+    }
   | { readonly code: "kettle"; readonly fatShare: number };
 
 /** Fatty oil is kept away from the good; the rest is tipped in where it can settle, if it can be held there. */
-function sortRaw({ vessels, places, now, settings }: YardReading): Advice[] {
+function sortRaw({ vessels, places, now, settings, fluids }: YardReading): Advice[] {
+  const terms = { settings, fluids, now };
   const known = vessels.map((v) => v.state.vessel);
   return vessels.flatMap((reading): Advice[] => {
     const { state, standing } = reading;
@@ -23,20 +45,36 @@ function sortRaw({ vessels, places, now, settings }: YardReading): Advice[] {
     const fat = shareOfFamily(standing, "fat");
     const limitShare = settings.fatLimitShare;
     if (fat > limitShare) return [{ ...hold, because: "fat", share: fat, limitShare }];
-    const into = whereToTip(vessels, standing.litres, tippedAt(state.vessel, places, known));
-    return into
-      ? [
-          {
-            ...common,
-            id: `tip-in ${state.vessel.id}`,
-            code: "tip-in",
-            litres: Math.min(standing.litres, safeRoom(into)),
-            into: into.state.vessel.id,
-          },
-        ]
-      : [];
+    const choice = whereToTip(reading, vessels, tippedAt(state.vessel, places, known), terms);
+    if (!choice) return [];
+    const { into, litres, tip } = choice;
+    const about = {
+      ...common,
+      id: `tip-in ${state.vessel.id}`,
+      litres,
+      into: into.state.vessel.id,
+      costDays: tip.costDays,
+    };
+    const readyAt = standing.settling?.readyAt;
+    // Patience pays: a pail that clears by itself is not tipped into what it would set back.
+    if (tip.costDays > WORTH_LETTING_STAND_DAYS && readyAt)
+      return [
+        {
+          ...about,
+          code: "let-stand",
+          dueAt: readyAt > now ? readyAt : now,
+          station: "settle",
+          clearThereLitres: into.standing.settling?.clearNow?.litres ?? 0,
+        },
+      ];
+    const { setBackLitres, setBackFromHours } = tip;
+    const wasReadyAt =
+      setBackFromHours === null ? null : new Date(Date.parse(now) + setBackFromHours * MS_PER_HOUR).toISOString();
+    return [{ ...about, code: "tip-in", setBackLitres, wasReadyAt }];
   });
 }
+
+const WORTH_LETTING_STAND_DAYS = 1;
 
 /** Not worth stirring a drum up for. */
 const WORTH_TIPPING_LITRES = 10;
@@ -44,16 +82,32 @@ const WORTH_TIPPING_LITRES = 10;
 const safeRoom = ({ state, standing }: VesselReading): number =>
   Math.max(0, safeLitres(state.vessel) - standing.litres);
 
-/**
- * The settling vessel whose rest is least worth keeping, an empty one or else the last one stirred: one that holds it
- * all below its safe level, or failing that a good part of it.
- */
-function whereToTip(vessels: readonly VesselReading[], litres: number, at: PlaceId | null): VesselReading | undefined {
+interface Choice {
+  readonly into: VesselReading;
+  readonly litres: number;
+  readonly tip: Tipped;
+}
+
+/** Of the settling vessels there that take all of it, or failing that a good part, the one where it costs least waiting. */
+function whereToTip(
+  from: VesselReading,
+  vessels: readonly VesselReading[],
+  at: PlaceId | null,
+  terms: { readonly settings: Settings; readonly fluids: FluidTable; readonly now: string },
+): Choice | undefined {
+  const all = from.standing.litres;
   const fit = vessels
     .filter((v) => v.state.vessel.role === "settling" && (v.state.vessel.place ?? null) === at)
     .filter((v) => !v.standing.settling?.ready && v.state.vessel.apart !== true)
-    .sort((a, b) => (b.state.stirredAt ?? "~").localeCompare(a.state.stirredAt ?? "~"));
-  return fit.find((v) => safeRoom(v) >= litres) ?? fit.find((v) => safeRoom(v) >= WORTH_TIPPING_LITRES);
+    .flatMap((into): Choice[] => {
+      const litres = Math.min(all, safeRoom(into));
+      if (litres < all && litres < WORTH_TIPPING_LITRES) return [];
+      const [pail, drum] = [from, into].map((v) => ({ vessel: v.state.vessel, standing: v.standing }));
+      const tip = pail && drum ? tipped(pail, drum, litres, terms) : null;
+      return tip ? [{ into, litres, tip }] : [];
+    });
+  const whole = fit.filter((c) => c.litres >= all);
+  return (whole.length > 0 ? whole : fit).sort((a, b) => a.tip.costDays - b.tip.costDays)[0];
 }
 
 /** A kettle or heel tub that holds fat is work for the kettle. */

@@ -1,7 +1,7 @@
 import { roleOf, type VesselId, type WaterWord } from "../../ledger";
 import type { VesselReading, YardReading } from "../../readings";
 import { type HeelFate, heelOf } from "../../readings/settle/heels";
-import { sludgeMostMm } from "../../readings/terms";
+import { SLUDGE_FULL, sludgeMostMm, sludgeShare } from "../../readings/terms";
 import { muckTopMm } from "../../settling";
 import { holdsLitres, maxHeightMm } from "../../vessels";
 import type { Advice, Rule } from "../advice";
@@ -22,7 +22,13 @@ export type SettleMatter =
   | { readonly code: "heel-wait"; readonly litres: number }
   /** What is left of it: cream for the kettle, or muck for disposal. */
   | { readonly code: "heel-spent"; readonly fate: HeelFate; readonly litres: number; readonly fatShare: number }
-  | { readonly code: "pool-heel"; readonly litres: number; readonly into: VesselId }
+  | {
+      readonly code: "pool-heel";
+      readonly litres: number;
+      readonly into: VesselId;
+      /** Oil that is clearing there already and starts anew. */
+      readonly setBackLitres: number;
+    }
   | { readonly code: "wet"; readonly because: WaterWord["because"]; readonly share: number | null }
   | { readonly code: "overflow-full"; readonly into: VesselId; readonly roomLitres: number }
   | { readonly code: "clean-out"; readonly fullShare: number };
@@ -48,13 +54,16 @@ function broken({ vessels, now }: YardReading): Advice[] {
 
 /** Nothing under this is worth setting up a hose for. */
 const WORTH_DRAWING_LITRES = 5;
-const SLUDGE_FULL = 0.75;
 
 /** A settling vessel that is clear, or will be, down to its draw-off line. */
 function drawOff({ vessels }: YardReading): Advice[] {
   return vessels.flatMap(({ state, standing }): Advice[] => {
     const s = standing.settling;
-    if (state.vessel.role !== "settling" || !s?.readyAt || s.drawableLitres < WORTH_DRAWING_LITRES) return [];
+    const isRaw = state.vessel.role === "raw";
+    if (!(state.vessel.role === "settling" || isRaw) || !s?.readyAt || s.drawableLitres < WORTH_DRAWING_LITRES)
+      return [];
+    // A pail is spoken of once it is clear: until then it is sorted with the raw oil.
+    if (isRaw && !s.ready) return [];
     // Wet oil is not ready, however clear it looks.
     if (s.wet) return [];
     return [
@@ -81,7 +90,7 @@ function cleanOut({ vessels, now }: YardReading): Advice[] {
     if (state.vessel.role !== "settler") return [];
     const most = sludgeMostMm(state.vessel);
     if (most === null) return [];
-    const fullShare = muckTopMm(standing.layers) / most;
+    const fullShare = sludgeShare(state.vessel, muckTopMm(standing.layers), most);
     if (fullShare < SLUDGE_FULL) return [];
     return [
       {
@@ -162,6 +171,7 @@ function poolHeel({ vessels, now }: YardReading): Advice[] {
         vessel: state.vessel.id,
         litres: standing.litres,
         into: tub.state.vessel.id,
+        setBackLitres: tub.standing.settling?.drawableLitres ?? 0,
       },
     ];
   });

@@ -15,7 +15,7 @@ import {
   narrowestM2,
   sludgeRoomLitres,
 } from "../../settling";
-import { sludgeMostMm } from "../terms";
+import { sludgeMostMm, sludgeShare } from "../terms";
 import { mixOf } from "../vessel/mixture";
 import type { VesselView } from "../vessel/vesselView";
 
@@ -69,7 +69,7 @@ export function settlerDay(
   return {
     sludgeMostMm: mostMm,
     sludgeTopMm,
-    fullShare: sludgeTopMm / mostMm,
+    fullShare: sludgeShare(v.vessel, sludgeTopMm, mostMm),
     areaM2,
     litresPerHour,
     dropsPerSecond: dropsPerSecond(litresPerHour, dropMillilitres),

@@ -13,6 +13,7 @@ export { type FilterFit, type FilterPoint, fitFilter } from "./fit";
 export { type GravityFilter, gravitySeconds } from "./gravity";
 export { logNormalLoads } from "./logNormal";
 export { type BagResistances, TYPICAL_CAKE_M_PER_KG, typicalBag } from "./media";
+export { fitRuns, minutesThrough, type RunFit, type TimedRun, typicalRunFit } from "./runFit";
 export { type DirtVolume, loadsOfClasses } from "./settledLoads";
 export { INSECT_SCREEN_UM, meshThatHolds, US_SIEVES, umOfMesh } from "./sieve";
 export { type BagRun, type BagTrend, bagTrend, TREND_ALARM, type TrendCause, type Upstream } from "./trend";

@@ -168,7 +168,7 @@ export interface Split {
 }
 
 /** Splits off a share (0 to 1) of each depth. */
-const splitBy = (c: Contents, table: PartTable, shareByDepth: readonly number[]): Split =>
+export const splitBy = (c: Contents, table: PartTable, shareByDepth: readonly number[]): Split =>
   splitEach(c, (key) => shareByDepth[table.depths[key] ?? OIL_DEPTH] ?? 0);
 
 /** Splits off a share (0 to 1) of each part. Both sides together hold exactly what there was, to rounding. */
@@ -277,7 +277,7 @@ export function takeLayer(
   return splitBy(c, table, shares);
 }
 
-function litresByDepth(c: Contents, table: PartTable): number[] {
+export function litresByDepth(c: Contents, table: PartTable): number[] {
   const sums = [0, 0, 0, 0];
   for (let i = 0; i < c.keys.length; i++) {
     const depth = table.depths[c.keys[i] as number] ?? OIL_DEPTH;

@@ -244,23 +244,30 @@ describe("layers and losses", () => {
     expect(held(yard, "B")).toEqual({ canola: 90, "fryer-fat": 5, water: 1 });
   });
 
-  it("a bag keeps the muck first", () => {
-    const yard = project([
-      ...dirty(),
-      entry("b", 2, { kind: "bag", data: { id: "bag" as never, name: "5 µm", ratingUm: 5, areaM2: 0.25 } }),
-      entry("f", 3, {
-        kind: "filter-run",
-        data: {
-          from: vid("A"),
-          to: vid("C"),
-          bags: ["bag" as never],
-          amount: { litres: 50 },
-          minutes: 40,
-          lossLitres: 2,
-        },
-      }),
-    ]);
-    expect(held(yard, "C")).toEqual({ canola: 45, water: 0.5, "fryer-fat": 2.5 });
+  it("a bag takes muck by its size, and no oil while that is more than what stayed in it", () => {
+    const through = (ratingUm: number) =>
+      project([
+        ...dirty(),
+        entry("b", 2, { kind: "bag", data: { id: "bag" as never, name: "bag", ratingUm, areaM2: 0.25 } }),
+        entry("f", 3, {
+          kind: "filter-run",
+          data: {
+            from: vid("A"),
+            to: vid("C"),
+            bags: ["bag" as never],
+            amount: { litres: 50 },
+            minutes: 40,
+            lossLitres: 2,
+          },
+        }),
+      ]);
+    const yard = through(5);
+    expect(held(yard, "C").canola).toBeCloseTo(45, 9);
+    expect(Object.values(held(yard, "C")).reduce((sum, l) => sum + l, 0)).toBeCloseTo(48, 9);
+    // A coarse bag lets water and fines by, and what stays in it is oil that clings.
+    const coarse = held(through(200), "C");
+    expect(coarse.water ?? 0).toBeGreaterThan(0.9 * (held(project(dirty()), "A").water ?? 0) * 0.5);
+    expect(coarse.canola).toBeLessThan(44);
     expect(yard.bags.get("bag" as never)?.litres).toBe(50);
     expect(balance(yard).out.lost).toBeCloseTo(2, 12);
   });

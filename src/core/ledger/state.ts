@@ -145,6 +145,8 @@ export interface RoundState {
 export interface BagRun {
   readonly at: string;
   readonly litres: number;
+  /** Through it before, since it was new or washed. */
+  readonly carriedLitres: number;
   readonly minutes: number;
   readonly celsius: number | null;
 }

@@ -4,7 +4,8 @@ import { measuredLitres } from "@/core/fluids";
 import type { BagState, Draft } from "@/core/ledger";
 import { asVesselId } from "@/core/ledger/named";
 import type { VesselView } from "@/core/readings";
-import { formatNumber } from "@/core/units";
+import { bagMinutes, bagPace, isSlow } from "@/core/readings/filter/bagPace";
+import { formatMinutes, formatNumber } from "@/core/units";
 import { LogStep, NumberField, useFollowing, useUnits, VesselChoice } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Caution, Row } from "@/ui";
@@ -18,6 +19,14 @@ interface Props {
 
 /** Of what goes through, this much stays in the bags and on the walls. */
 const LOST_SHARE = 0.012;
+
+/** So much slower by the clock is worth a word. */
+const SLOW_BY_CLOCK = 1.5;
+
+const paceWords = (runs: number): string =>
+  runs === 0
+    ? "It will take, a guess by its rating"
+    : `It will take, by its ${runs === 1 ? "own run" : `own ${runs} runs`}`;
 
 /** One run: from where, through which bags, into what, how much, how long, what was lost. */
 export function Run({ from: first, feeds, into, bags }: Props) {
@@ -35,9 +44,12 @@ export function Run({ from: first, feeds, into, bags }: Props) {
   const most = Math.floor(Math.min(there, room) * 10) / 10;
   const litres = useFollowing(units.volume, most);
   const amount = litres.value ?? most;
-  const usual = usualMinutesPerLitre(through);
+  const terms = { settings: view.settings, fluids: view.fluids };
+  const finest = through.at(-1);
+  const pace = finest ? bagPace(finest, terms) : null;
+  const foretold = finest && pace ? bagMinutes(finest, pace, amount, view.settings.shedCelsius, terms) : null;
   // Until somebody says otherwise they follow the litres.
-  const minutes = useFollowing(units.duration, Math.max(1, Math.round(amount * usual.minutesPerLitre)));
+  const minutes = useFollowing(units.duration, Math.max(1, Math.round(foretold ?? amount)));
   const loss = useFollowing(units.volume, Math.round(amount * LOST_SHARE * 10) / 10);
   const toggle = (id: string): void =>
     setLeft((old) => new Set(old.has(id) ? [...old].filter((x) => x !== id) : [...old, id]));
@@ -79,13 +91,15 @@ export function Run({ from: first, feeds, into, bags }: Props) {
       </fieldset>
       <dl>
         <Row
-          name={
-            usual.runs > 0
-              ? `Minutes a ${units.oneLitre}, ${usual.runs === 1 ? "the last run" : `last ${usual.runs} runs`}`
-              : `Minutes a ${units.oneLitre}, a guess`
-          }
-          value={formatNumber(usual.minutesPerLitre / units.volume.of(1), 1)}
+          name={paceWords(pace?.fit.runs ?? 0)}
+          value={foretold === null ? "not known" : `about ${formatMinutes(Math.ceil(foretold))}`}
         />
+        {pace?.last && pace.last.timesByClock > SLOW_BY_CLOCK && !isSlow(pace) ? (
+          <p className="text-[14px] text-ink-2">
+            The last run was {formatNumber(pace.last.timesByClock, 1)} times as slow a litre by the clock: the oil was
+            colder, or the bag fuller. The bag is as it was.
+          </p>
+        ) : null}
         <Row name="Oil at" value={`${units.celsius(view.settings.shedCelsius)}, the shed`} />
       </dl>
       <VesselChoice label="From" vessels={feeds} value={fromId} onChange={setFrom} tells="litres" />
@@ -109,12 +123,4 @@ export function Run({ from: first, feeds, into, bags }: Props) {
       </div>
     </>
   );
-}
-
-/** What the finest bag's own runs say; without any, an ordinary cold-shed figure. */
-function usualMinutesPerLitre(bags: readonly BagState[]): { minutesPerLitre: number; runs: number } {
-  const runs = bags.at(-1)?.runs.slice(-5) ?? [];
-  const litres = runs.reduce((sum, r) => sum + r.litres, 0);
-  if (litres === 0) return { minutesPerLitre: 1.5, runs: 0 };
-  return { minutesPerLitre: runs.reduce((sum, r) => sum + r.minutes, 0) / litres, runs: runs.length };
 }

@@ -5,7 +5,7 @@ import { coldOfVessel } from "@/core/readings/vessel/cold";
 import { formatNumber } from "@/core/units";
 import { useUnits } from "@/desk";
 import { useYard } from "@/store";
-import { coldRestsOn, keepingWords, waterInOilWords, wordCold } from "@/ui/words";
+import { carriedWaterWords, coldRestsOn, keepingWords, waterInOilWords, wordCold } from "@/ui/words";
 
 /** One lot of ready oil: how thick it is, what the cold does to it, how old and how wet. */
 export function FitToBurn({ vessel: v }: { vessel: VesselView }) {
@@ -16,6 +16,9 @@ export function FitToBurn({ vessel: v }: { vessel: VesselView }) {
   // Straight oil is always too thick cold; what falls out of it is what has to be known.
   const cold = coldOfVessel(v, { ...settings, pumpLimitMm2PerS: Number.POSITIVE_INFINITY }, view.fluids);
   const water = waterInOilWords(v.quality.water, settings, units);
+  const waterLitres = v.components.reduce((sum, c) => (c.component === "water" ? sum + c.litres : sum), 0);
+  // A test says more than the book.
+  const carried = v.quality.water === null ? carriedWaterWords(v.litres, waterLitres, settings) : "";
   return (
     <li className="border-t border-rule py-2">
       <h3 className="text-[17px]">
@@ -38,6 +41,7 @@ export function FitToBurn({ vessel: v }: { vessel: VesselView }) {
         </p>
       ) : null}
       {v.keeping ? <p className="text-[14px] text-ink-2">{keepingWords(v.keeping)}</p> : null}
+      {carried ? <p className="text-[14px] font-semibold">{carried}</p> : null}
       {water ? <p className="text-[14px] text-ink-2">{water}</p> : null}
     </li>
   );

@@ -238,7 +238,11 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
     case "slow-bag":
       return {
         title: `${nameOf(view, a.bag)} bag is choking`,
-        why: `The last run took ${formatNumber(a.timesSlower, 1)} times the minutes a litre of the ${a.runs - 1} before. That may be a full settler, a bottom layer drawn in, or cold oil.`,
+        why: `The last run took ${formatNumber(a.timesSlower, 1)} times as long as its ${a.runs} runs before foretell, the cold allowed for. ${
+          a.because === "settler-full"
+            ? "The settler is full of muck: that is the likely cause."
+            : "That may be a bottom layer drawn in, or a dirtier lot."
+        }`,
         short: "Choking",
         steps: [{ label: "Look at the bags", href: "/filter" }],
       };

@@ -7,7 +7,7 @@ export { wordFigure, wordFigures } from "./figures";
 export { isFitness, wordRefusal } from "./fitness";
 export { familyOf, fluidChoices, fluidsInUse, ownIn } from "./fluids";
 export { wordNeed } from "./interlocks";
-export { keepingWords, waterInOilWords } from "./keeping";
+export { carriedWaterWords, keepingWords, waterInOilWords } from "./keeping";
 export { batchWords, lotCode, markWords } from "./marks";
 export { contentsWords, mostlyWords, nameOf, OUTCOME_WORDS } from "./names";
 export {

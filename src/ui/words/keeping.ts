@@ -17,6 +17,13 @@ export function keepingWords(k: Keeping): string {
   return `Here since ${shortDay(k.since)}: ${used}, by what the shed was at.`;
 }
 
+/** Water that the book has in a lot: bags hold it back only as drops larger than their pores. Empty where there is next to none. */
+export function carriedWaterWords(litres: number, waterLitres: number, settings: Settings): string {
+  const share = litres > 0 ? waterLitres / litres : 0;
+  if (share < settings.waterLimitShare / 2) return "";
+  return `By the book ${formatNumber(share * 100, 2)} % of it is water that went through the bags. Test it before it is burned.`;
+}
+
 /** Weighed water: dissolved now, and what comes out of it as it cools. Empty where it was not weighed. */
 export function waterInOilWords(water: WaterWord | null, settings: Settings, units: Units): string {
   if (water?.share == null) return "";

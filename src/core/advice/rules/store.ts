@@ -1,11 +1,20 @@
 import type { BagId, VesselId } from "../../ledger";
 import type { YardReading } from "../../readings";
+import { bagPace, isSlow } from "../../readings/filter/bagPace";
+import { SLUDGE_FULL, sludgeMostMm, sludgeShare } from "../../readings/terms";
+import { muckTopMm } from "../../settling";
 import type { Advice, Rule } from "../advice";
 
 export type StoreMatter =
   | { readonly code: "filter"; readonly litres: number; readonly into: VesselId }
   | { readonly code: "empty-waste"; readonly fullShare: number }
-  | { readonly code: "slow-bag"; readonly bag: BagId; readonly timesSlower: number; readonly runs: number };
+  | {
+      readonly code: "slow-bag";
+      readonly bag: BagId;
+      readonly timesSlower: number;
+      readonly runs: number;
+      readonly because: "settler-full" | "dirtier-lot";
+    };
 
 const WORTH_A_RUN_LITRES = 5;
 const WASTE_FULL = 0.8;
@@ -50,30 +59,29 @@ function emptyWaste({ vessels, now }: YardReading): Advice[] {
   });
 }
 
-const RUNS_TO_JUDGE = 4;
-const SLOWER = 2.5;
-
-/** The finest bag, whose last run took several times the minutes a litre of its earlier ones. The coarse ones only wait for it. */
-function slowBag({ bags, now }: YardReading): Advice[] {
+/** The finest bag, where its last run took far longer than its own runs foretold. The coarse ones only wait for it. */
+function slowBag(reading: YardReading): Advice[] {
+  const { bags, vessels, now } = reading;
   const finest = Math.min(...bags.map((b) => b.bag.ratingUm));
+  const settlerFull = vessels.some(({ state, standing }) => {
+    const most = state.vessel.role === "settler" ? sludgeMostMm(state.vessel) : null;
+    return most !== null && sludgeShare(state.vessel, muckTopMm(standing.layers), most) >= SLUDGE_FULL;
+  });
   return bags
     .filter((b) => b.bag.ratingUm === finest)
-    .flatMap(({ bag, runs }): Advice[] => {
-      const last = runs.at(-1);
-      if (!last || runs.length < RUNS_TO_JUDGE) return [];
-      const earlier = runs.slice(0, -1).map((r) => r.minutes / r.litres);
-      const median = [...earlier].sort((a, b) => a - b)[Math.floor(earlier.length / 2)] ?? 0;
-      const timesSlower = last.minutes / last.litres / median;
-      if (!(timesSlower > SLOWER)) return [];
+    .flatMap((b): Advice[] => {
+      const pace = bagPace(b, reading);
+      if (!pace.last || !isSlow(pace)) return [];
       return [
         {
-          id: `slow-bag ${bag.id}`,
+          id: `slow-bag ${b.bag.id}`,
           code: "slow-bag",
           dueAt: now,
           station: "filter",
-          bag: bag.id,
-          timesSlower,
-          runs: runs.length,
+          bag: b.bag.id,
+          timesSlower: pace.last.times,
+          runs: pace.last.earlierRuns,
+          because: settlerFull ? "settler-full" : "dirtier-lot",
         },
       ];
     });

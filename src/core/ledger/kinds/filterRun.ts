@@ -1,7 +1,7 @@
 import * as z from "../../zod";
+import { caughtIn } from "../caught";
 import type { Contents } from "../contents";
 import { BagId, type SourceId, VesselId } from "../ids";
-import { keepBack } from "../keepBack";
 import { LitresOrNone, Measured, Minutes } from "../schema/quantities";
 import type { BagState, YardState } from "../state";
 import { book, pourIn, qualityFrom, takeOut } from "../transfer";
@@ -36,14 +36,22 @@ export const filterRun = defineKind({
     const filteredUm = bags.reduce((um, id) => Math.min(um, yard.bags.get(id)?.bag.ratingUm ?? um), before);
     const through = takeOut(yard, from, amount, happenedAt);
     if (!through.ok) return through.error;
-    const { kept, clean } = keepBack(yard, through.value, lossLitres / amount.litres);
+    const ratings = bags.flatMap((id) => yard.bags.get(id)?.bag.ratingUm ?? []);
+    const lost = (lossLitres / amount.litres) * through.value.total;
+    const { kept, clean } = caughtIn(yard, through.value, lost, ratings);
     pourIn(yard, to, clean, happenedAt, { quality: { ...quality, filteredUm }, celsius: amount.celsius });
     book(yard, "lost", kept);
     const muck = muckBySource(yard, through.value);
     for (const id of bags) {
       const state = yard.bags.get(id);
       if (!state) continue;
-      const run = { at: happenedAt, litres: through.value.total, minutes, celsius: amount.celsius ?? null };
+      const run = {
+        at: happenedAt,
+        litres: through.value.total,
+        minutes,
+        celsius: amount.celsius ?? null,
+        carriedLitres: state.litres,
+      };
       yard.bags.set(id, {
         ...state,
         litres: state.litres + through.value.total,

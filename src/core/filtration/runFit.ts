@@ -1,0 +1,66 @@
+import { leastSquares, Refused } from "../numerics";
+import { typicalBag } from "./media";
+
+/** A run as the ledger has it: litres, minutes, what was on the bag before it, and the oil's viscosity then in Pa·s. */
+export interface TimedRun {
+  readonly litres: number;
+  readonly minutes: number;
+  /** Through the bag since it was washed or changed. */
+  readonly carriedLitres: number;
+  readonly viscosityPaS: number;
+}
+
+/** Minutes a litre and a Pa·s: of the clean bag, and what each litre on it adds. */
+export interface RunFit {
+  readonly clean: number;
+  readonly perLitre: number;
+  /** Runs that it rests on; 0: typical figures of the rating. */
+  readonly runs: number;
+}
+
+/** A feed tub a metre above its bag. */
+const GRAVITY_PA = 9000;
+const M3_PER_LITRE = 1e-3;
+const SECONDS_PER_MINUTE = 60;
+
+const yOf = (r: TimedRun): number => r.minutes / r.litres / r.viscosityPaS;
+const xOf = (r: TimedRun): number => r.carriedLitres + r.litres / 2;
+
+/** What a rating and an area suggest, by gravity, before anything was timed. */
+export function typicalRunFit(ratingUm: number, areaM2: number): RunFit {
+  const { mediumPerM, cakePerM2 } = typicalBag(ratingUm);
+  const perMinute = (M3_PER_LITRE / SECONDS_PER_MINUTE) * (1 / (areaM2 * GRAVITY_PA));
+  return { clean: mediumPerM * perMinute, perLitre: (cakePerM2 / areaM2) * M3_PER_LITRE * perMinute, runs: 0 };
+}
+
+/**
+ * One line through a bag's own runs: minutes a litre, corrected by viscosity, against the litres on it half way through
+ * (Ruth 1935, as `fitFilter`, over runs in place of readings of one). A bag that got no slower has no slope; neither the
+ * clean bag nor its cake resists less than nothing. Null without a run.
+ */
+export function fitRuns(runs: readonly TimedRun[]): RunFit | null {
+  const timed = runs.filter((r) => r.litres > 0 && r.minutes > 0);
+  if (timed.length === 0) return null;
+  const mean = timed.reduce((sum, r) => sum + yOf(r), 0) / timed.length;
+  const flat: RunFit = { clean: mean, perLitre: 0, runs: timed.length };
+  if (timed.length < 3) return flat;
+  try {
+    const fit = leastSquares(
+      timed.map((r) => [1, xOf(r)]),
+      timed.map(yOf),
+      "runs",
+    );
+    const [clean = 0, perLitre = 0] = fit.coefficients;
+    if (!(perLitre > 0)) return flat;
+    if (clean >= 0) return { clean, perLitre, runs: timed.length };
+    const through = timed.reduce((sum, r) => sum + xOf(r) * yOf(r), 0) / timed.reduce((sum, r) => sum + xOf(r) ** 2, 0);
+    return { clean: 0, perLitre: through, runs: timed.length };
+  } catch (error) {
+    if (error instanceof Refused) return flat;
+    throw error;
+  }
+}
+
+/** Minutes that so many litres take through a bag which carries some already. */
+export const minutesThrough = (fit: RunFit, litres: number, carriedLitres: number, viscosityPaS: number): number =>
+  litres * viscosityPaS * (fit.clean + fit.perLitre * (carriedLitres + litres / 2));

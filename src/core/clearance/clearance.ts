@@ -11,13 +11,14 @@ import {
 } from "../interlocks";
 import { type Draft, type Flow, flowsOf, type How, partsOf, roleOf, type VesselId, type YardState } from "../ledger";
 import { holdsLitres } from "../vessels";
+import { type ColdWarning, coldWarnings } from "./cold";
 import { type FitnessRefusal, unfit } from "./fitness";
 import { gateFluid } from "./gateFluid";
 import { type IntakeWarning, intakeWarnings } from "./intake";
 import { type PetrolWarning, petrolWarnings } from "./petrol";
 import { type ReadingWarning, readingWarnings } from "./readingDoubts";
 
-export type DraftWarning = IntakeWarning | ReadingWarning | PetrolWarning;
+export type DraftWarning = IntakeWarning | ReadingWarning | PetrolWarning | ColdWarning;
 /** Why a step is refused: by what must not meet what, or because oil is not fit for where it is to go. */
 export type DraftRefusal = Refusal | FitnessRefusal;
 
@@ -36,7 +37,12 @@ export function clearanceOf(yard: YardState, draft: Draft): DraftClearance {
   return {
     refusals: byCode([...asked.flatMap((c): readonly DraftRefusal[] => c.refusals), ...unfit(yard, draft)]),
     needs: byCode(asked.flatMap((c) => c.needs)),
-    warnings: [...intakeWarnings(yard, draft), ...petrolWarnings(yard, draft), ...readingWarnings(yard, draft)],
+    warnings: [
+      ...intakeWarnings(yard, draft),
+      ...petrolWarnings(yard, draft),
+      ...coldWarnings(yard, draft),
+      ...readingWarnings(yard, draft),
+    ],
   };
 }
 

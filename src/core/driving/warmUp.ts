@@ -11,7 +11,7 @@ export interface WarmUp {
 
 /** Until trips say better. Source: physics §6. */
 export const TYPICAL_RISE_K = 130;
-export const TYPICAL_TAU_MINUTES = 6;
+export const TYPICAL_TAU_MINUTES = 12;
 
 /** Coolant in °C after some minutes: min(thermostat, start + (ambient + rise − start)·(1 − e^(−t/τ))). */
 export function coolantCelsius(w: WarmUp, minutes: number): number {

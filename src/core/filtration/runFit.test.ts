@@ -27,8 +27,8 @@ describe("a bag's own runs", () => {
     fc.assert(
       fc.property(
         anyRuns,
-        fc.double({ min: 1, max: 60 }),
-        fc.double({ min: 0.01, max: 1 }),
+        fc.double({ min: 1, max: 60, noNaN: true }),
+        fc.double({ min: 0.01, max: 1, noNaN: true }),
         (runs, clean, perLitre) => {
           const fit = fitRuns(made(clean, perLitre, runs));
           expect((fit?.clean ?? 0) / clean).toBeCloseTo(1, 5);

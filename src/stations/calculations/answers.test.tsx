@@ -50,6 +50,6 @@ describe("an answer's figures", () => {
   });
   it("a row of figures is read off in order", () => {
     const { container } = show("reaction", { oil: "canola", celsius: 55, molarRatio: 6, minutes: [0, 90] });
-    expect(container.textContent).toMatch(/Oil left100 %, \d/);
+    expect(container.textContent).toMatch(/Oil left in the model100 %, \d/);
   });
 });

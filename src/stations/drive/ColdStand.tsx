@@ -1,8 +1,8 @@
 "use client";
 import type { Vehicle } from "@/core/ledger";
-import type { VehicleCold } from "@/core/readings/drive/vehicleCold";
+import type { ColdSuction, VehicleCold } from "@/core/readings/drive/vehicleCold";
 import type { Cold } from "@/core/readings/vessel/cold";
-import { formatMinutes } from "@/core/units";
+import { formatMinutes, formatNumber } from "@/core/units";
 import { useLog, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Button } from "@/ui";
@@ -55,11 +55,29 @@ export function ColdStand({ cold, vehicle, purgeMinutes }: Props) {
               : `Purge until ${percentWords(cold.mark.share)} of oil is left, ${formatMinutes(purgeMinutes)}: with more ${FAILURE_WORDS[cold.mark.because]} tonight.`}
         </p>
       ) : null}
+      {cold.suction ? <Draws of={cold.suction} /> : null}
       <p className="text-[14px] text-ink-2">{coldRestsOn(jar, units)}</p>
       <Button look="quiet" onClick={() => log.open("cold-jar", { vessel: tankToTest(vehicle) })}>
         Log a jar in the cold
       </Button>
     </section>
+  );
+}
+
+/** Whether the pump draws it cold through its hose. */
+function Draws({ of: s }: { of: ColdSuction }) {
+  const units = useUnits();
+  const perMinute = (litres: number): string => `${formatNumber(units.volume.of(litres), 2)} ${units.volume.unit}/min`;
+  const starves = s.kPa > s.pullKPa;
+  return (
+    <p className={`mt-1 text-[14px] ${starves ? "font-semibold" : ""}`}>
+      {starves
+        ? s.mostLitresPerMinute > 0
+          ? `Cold, the pump starves: it draws ${perMinute(s.mostLitresPerMinute)} of the ${perMinute(s.wantedLitresPerMinute)} it should. A wider or shorter hose, or heat at the tank.`
+          : "Cold, the pump cannot lift it at all: the tank lies too deep below it."
+        : `Cold, the pump draws it: ${formatNumber(s.kPa, 0)} of the ${formatNumber(s.pullKPa, 0)} kPa it can pull.`}
+      {s.isTurbulent ? " Less than that where it whirls." : ""}
+    </p>
   );
 }
 

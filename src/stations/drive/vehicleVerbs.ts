@@ -105,7 +105,47 @@ const vehicleFields = (of: Of): Field[] => [
     first: (view, v) => dual(of(view, v))?.pumpLitresPerMinute ?? 1.4,
     asked: (_, v) => isTwo(v),
   },
+  {
+    kind: "mm",
+    name: "bore",
+    label: "Suction hose, inside",
+    optional: true,
+    first: (view, v) => of(view, v)?.suction?.boreMm,
+  },
+  ...suctionFields(of),
 ];
+
+/** How it draws on a cold morning: asked once the hose is known. */
+function suctionFields(of: Of): Field[] {
+  const asked = (_: YardView, v: Values): boolean => v.maybe("bore") !== undefined;
+  return [
+    {
+      kind: "mm",
+      name: "hose",
+      label: "Suction hose, long",
+      first: (view, v) => of(view, v)?.suction?.lengthMm ?? 2500,
+      asked,
+    },
+    {
+      kind: "mm",
+      name: "lift",
+      label: "Pump above the bottom of the tank",
+      first: (view, v) => of(view, v)?.suction?.liftMm ?? 300,
+      asked,
+    },
+    {
+      kind: "number",
+      name: "pull",
+      label: "The pump can pull",
+      suffix: "kPa",
+      first: (view, v) => of(view, v)?.suction?.pullKPa ?? USUAL_PULL_KPA,
+      asked,
+    },
+  ];
+}
+
+/** A lift pump of the usual kind; past it bubbles come out of the fuel. */
+const USUAL_PULL_KPA = 30;
 
 /** The vehicle, after the tanks that are made with it. */
 function draftsFrom(id: string, v: Values, known: Vehicle | undefined, newId: () => string): Draft[] {
@@ -129,6 +169,14 @@ function draftsFrom(id: string, v: Values, known: Vehicle | undefined, newId: ()
     name,
     burnLitresPerHour: v.number("burn"),
     ...(v.maybe("per100") !== undefined && { litresPer100Km: v.number("per100") }),
+    ...(v.maybe("bore") !== undefined && {
+      suction: {
+        boreMm: v.number("bore"),
+        lengthMm: v.number("hose"),
+        liftMm: v.number("lift"),
+        pullKPa: v.number("pull"),
+      },
+    }),
   };
   if (!isTwo(v)) {
     const only = tank("oil", `${name} tank`);

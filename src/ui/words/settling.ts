@@ -4,6 +4,7 @@ import type { Thickness, Way, WayName } from "@/core/readings";
 import type { FinesUm } from "@/core/settling";
 import { formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
+import { FAILURE_WORDS } from "./cold";
 import { nameOf } from "./names";
 import { wordIntake } from "./rounds";
 import { shortDay } from "./times";
@@ -50,6 +51,10 @@ export function wordWarning(w: DraftWarning, view: YardView): string {
     case "petrol-in-blend": {
       const slow = w.cetane < w.leastCetane ? `, under ${w.leastCetane}: it starts hard and knocks` : "";
       return `${nameOf(view, w.vessel)} then is ${formatNumber(w.petrolShare * 100, 0)} % petrol. Cetane about ${formatNumber(w.cetane, 0)}${slow}. All of it flashes like petrol, at ${u.celsius(w.flashCelsius)}.`;
+    }
+    case "cold-in-tank": {
+      const where = w.belowCelsius === null ? "at any temperature" : `below ${u.celsius(w.belowCelsius)}`;
+      return `In ${nameOf(view, w.vessel)} ${FAILURE_WORDS[w.failure]} ${where} then, and tonight falls to ${u.celsius(w.lowCelsius)}.`;
     }
     default:
       return wordIntake(w, view);

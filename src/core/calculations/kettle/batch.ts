@@ -14,7 +14,8 @@ export const batch = calculation({
   equation:
     "oil + methanol + lye = fuel + wash loss + methanol washed out + glycerol phase (glycerol, methanol, soap, water, lye)",
   source: "Mass balance of the transesterification and of the soap that free acid makes",
-  range: "Vegetable oils and fats. The methanol must do for the conversion and the base for the free acid.",
+  range:
+    "Vegetable oils and fats. The methanol must do for the conversion and the base for the free acid. 95 % turned until your own batches say better.",
   input: z.strictObject({
     oil: fluid("Oil"),
     oilLitres: litres("Oil"),
@@ -23,7 +24,7 @@ export const batch = calculation({
     base,
     catalystG: input("Lye weighed", "g", 0, 1e6),
     catalystPurity: purity("Its purity"),
-    conversion: share("Turned to ester"),
+    conversion: share("Turned to ester").default(0.95),
     methanolToGlycerolShare: share("Left-over methanol that goes with the glycerol").default(0.6),
     washLossShare: share("Lost in washing").default(0.02),
     drainedGlycerolLitres: litres("Glycerol phase drained").nullable().default(null),
@@ -55,7 +56,6 @@ export const batch = calculation({
     base: "KOH",
     catalystG: 800,
     catalystPurity: 0.9,
-    conversion: 0.96,
   },
   answer: "fuelLitres",
   heavy: false,

@@ -1,7 +1,7 @@
 import { ARRANGEMENT_IDS, arrangementOf } from "../../driving";
 import * as z from "../../zod";
 import { VehicleId, VesselId } from "../ids";
-import { Litres, Name } from "../schema/quantities";
+import { Litres, Millimetres, Name } from "../schema/quantities";
 import { MOVES_NOTHING } from "./flow";
 import { defineKind } from "./kind";
 
@@ -11,6 +11,15 @@ const Engine = {
   burnLitresPerHour: Litres.max(500).meta({ is: "litres" }),
   /** As its owner knows it, until trips with their kilometres say better. */
   litresPer100Km: Litres.max(500).meta({ is: "litres" }).optional(),
+  /** The hose that oil is drawn through cold, how far the pump stands above the tank, and what it can pull. */
+  suction: z
+    .object({
+      boreMm: Millimetres.min(2).max(60).meta({ is: "mm" }),
+      lengthMm: Millimetres.min(50),
+      liftMm: Millimetres.max(5000).meta({ is: "mm" }),
+      pullKPa: z.number().min(1).max(95),
+    })
+    .optional(),
 };
 
 const VehicleSchema = z.discriminatedUnion("kind", [
@@ -57,6 +66,10 @@ export const vehicle = defineKind({
     name: "Its name",
     burnLitresPerHour: "Burns an hour",
     litresPer100Km: "On 100 km",
+    "suction.boreMm": "Suction hose, inside",
+    "suction.lengthMm": "Suction hose, long",
+    "suction.liftMm": "Pump above the bottom of the tank",
+    "suction.pullKPa": "The pump can pull, kPa",
     tank: "Its tank",
     dieselTank: "Diesel tank",
     oilTank: "Oil tank",

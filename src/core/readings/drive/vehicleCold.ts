@@ -1,6 +1,7 @@
-import { type MixPart, type PurgeMark, purgeMark, scaledMix } from "../../blending";
+import { liquidOf, type MixPart, type PurgeMark, purgeMark, scaledMix } from "../../blending";
 import type { FluidTable } from "../../fluids";
-import type { Quality, Settings, VehicleState, VesselId } from "../../ledger";
+import type { Quality, Settings, Vehicle, VehicleState, VesselId } from "../../ledger";
+import { mostLitresPerMinute, suction } from "../../pumping";
 import { covered } from "../covered";
 import { type Cold, coldOf } from "../vessel/cold";
 import { mixOf, type Thickness } from "../vessel/mixture";
@@ -22,6 +23,42 @@ export interface VehicleCold {
   readonly line: Cold | null;
   /** How far its line must be purged for tonight. */
   readonly mark: PurgeMark | null;
+  /** Whether its pump draws what it must, cold, through its hose; null where nobody has said what hose that is. */
+  readonly suction: ColdSuction | null;
+}
+
+export interface ColdSuction {
+  readonly mostLitresPerMinute: number;
+  readonly wantedLitresPerMinute: number;
+  /** What drawing as much as is wanted would take, kPa. */
+  readonly kPa: number;
+  readonly pullKPa: number;
+  /** Past Reynolds 2300 the most reads high. */
+  readonly isTurbulent: boolean;
+}
+
+const MINUTES_PER_HOUR = 60;
+const LAMINAR_BELOW = 2300;
+
+function coldSuction(vehicle: Vehicle, mix: readonly MixPart[], lowCelsius: number): ColdSuction | null {
+  const { suction: hose } = vehicle;
+  if (!hose || mix.length === 0) return null;
+  const wantedLitresPerMinute =
+    vehicle.kind === "dual" ? vehicle.pumpLitresPerMinute : vehicle.burnLitresPerHour / MINUTES_PER_HOUR;
+  const metres = { boreMm: hose.boreMm, lengthM: hose.lengthMm / 1000, liftM: hose.liftMm / 1000 };
+  return (
+    covered(() => {
+      const liquid = liquidOf(mix);
+      const pulled = suction(liquid, lowCelsius, metres, wantedLitresPerMinute);
+      return {
+        mostLitresPerMinute: mostLitresPerMinute(liquid, lowCelsius, metres, hose.pullKPa),
+        wantedLitresPerMinute,
+        kPa: pulled.kPa,
+        pullKPa: hose.pullKPa,
+        isTurbulent: pulled.reynolds >= LAMINAR_BELOW,
+      };
+    }) ?? null
+  );
 }
 
 interface Asked {
@@ -36,7 +73,11 @@ export function vehicleCold(
 ): VehicleCold {
   const mixIn = (t: ColdTank | undefined): MixPart[] => (t ? mixOf(t.components, t.thickness, fluids) : []);
   const judged = (t: ColdTank | undefined): Cold | null => coldOf(mixIn(t), t?.quality.coldJars ?? [], settings);
-  if (vehicle.kind === "single") return { start: judged(tank(vehicle.tank)), oil: null, line: null, mark: null };
+  const { tonightLowCelsius: low } = settings;
+  if (vehicle.kind === "single") {
+    const only = tank(vehicle.tank);
+    return { start: judged(only), oil: null, line: null, mark: null, suction: coldSuction(vehicle, mixIn(only), low) };
+  }
   const [dieselTank, oilTank] = [tank(vehicle.dieselTank), tank(vehicle.oilTank)];
   const [diesel, oil] = [mixIn(dieselTank), mixIn(oilTank)];
   const both = diesel.length > 0 && oil.length > 0;
@@ -46,8 +87,7 @@ export function vehicleCold(
     start: judged(dieselTank),
     oil: judged(oilTank),
     line: coldOf(inLine, [], settings),
-    mark: both
-      ? (covered(() => purgeMark(oil, diesel, settings.tonightLowCelsius, settings.pumpLimitMm2PerS)) ?? null)
-      : null,
+    suction: coldSuction(vehicle, oil, low),
+    mark: both ? (covered(() => purgeMark(oil, diesel, low, settings.pumpLimitMm2PerS)) ?? null) : null,
   };
 }

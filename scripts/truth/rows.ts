@@ -70,6 +70,24 @@ function warmHours(name: string, coolingHours: number | null): number {
   return coolingClear(new FallCourse(oil, temperatures, []), scaled(dirt, 1), depthMm, still).clearHours ?? Number.NaN;
 }
 
+const settling: Chapter = {
+  title: "Days until fines of 16 µm are gone, typical grains",
+  rows: [
+    settlingRow(
+      "A pail, 300 mm of oil",
+      "weeks",
+      [10, 35],
+      280,
+      12,
+      "a shallow pail clears in less than half of a drum's time: height counts, not litres",
+    ),
+    settlingRow("A carton, 350 mm", "weeks", [10, 40], 330, 12, "as a pail"),
+    settlingRow("A drum, 700 mm", "months", [30, 100], 640, 12, "one to three months in a cool shed"),
+    settlingRow("A drum, 700 mm", "faster when warm", [12, 45], 640, 25, "warm oil is thin: half the time of 12 °C"),
+    settlingRow("A drum, 700 mm", "slower when cold", [45, 140], 640, 2, "nearly twice as long as at 12 °C"),
+  ],
+};
+
 const WATER = "water drops 60 µm";
 const FINES = "fines 16 µm";
 const LAGGED_HOURS = 20;

@@ -2,4 +2,4 @@
 import { ensureInstall, runScript } from "./lib.mjs";
 
 ensureInstall();
-runScript("scripts/truth/truth.ts");
+runScript("scripts/truth.ts");

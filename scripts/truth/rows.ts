@@ -40,7 +40,7 @@ const daysToFall = (fallMm: number, celsius: number, diameterUm = 16): number =>
     usedFactor: USED,
   }).hours ?? Number.NaN) / 24;
 
-const _settlingRow = (
+const settlingRow = (
   vessel: string,
   craft: string,
   within: readonly [number, number],

@@ -1,5 +1,6 @@
+import { spawnSync } from "node:child_process";
 import { writeFileSync } from "node:fs";
-import { CHAPTERS, type Row } from "./rows";
+import { CHAPTERS, type Row } from "./truth/rows";
 
 const verdict = ({ answer, within: [least, most], why }: Row): string =>
   answer >= least && answer <= most
@@ -25,4 +26,5 @@ ${CHAPTERS.map(({ title, rows }) => `## ${title}\n\n${table(rows)}`).join("\n\n"
 `;
 
 writeFileSync("docs/truth.md", text);
+spawnSync(process.execPath, ["node_modules/@biomejs/biome/bin/biome", "format", "--write", "docs/truth.md"]);
 console.log("docs/truth.md");

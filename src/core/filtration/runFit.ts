@@ -1,5 +1,6 @@
 import { leastSquares, Refused } from "../numerics";
 import { typicalBag } from "./media";
+import type { RunFit } from "./runPace";
 
 /** A run as the ledger has it: litres, minutes, what was on the bag before it, and the oil's viscosity then in Pa·s. */
 export interface TimedRun {
@@ -8,14 +9,6 @@ export interface TimedRun {
   /** Through the bag since it was washed or changed. */
   readonly carriedLitres: number;
   readonly viscosityPaS: number;
-}
-
-/** Minutes a litre and a Pa·s: of the clean bag, and what each litre on it adds. */
-export interface RunFit {
-  readonly clean: number;
-  readonly perLitre: number;
-  /** Runs that it rests on; 0: typical figures of the rating. */
-  readonly runs: number;
 }
 
 /** A feed tub a metre above its bag. */
@@ -60,7 +53,3 @@ export function fitRuns(runs: readonly TimedRun[]): RunFit | null {
     throw error;
   }
 }
-
-/** Minutes that so many litres take through a bag which carries some already. */
-export const minutesThrough = (fit: RunFit, litres: number, carriedLitres: number, viscosityPaS: number): number =>
-  litres * viscosityPaS * (fit.clean + fit.perLitre * (carriedLitres + litres / 2));

@@ -16,12 +16,13 @@ export {
 } from "./entry";
 export type { Fault, Flaw, LedgerError } from "./errors";
 export { type EntryField, type FieldIs, fieldsOf, withFields } from "./fields";
+export { figuresOf } from "./figures";
 export { offerEntries, offerEntry } from "./guard";
 export { ActId, BagId, CupId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
 export type { Bag } from "./kinds/bag";
 export type { Cup } from "./kinds/cup";
 export type { Flow, How } from "./kinds/flow";
-export { figuresOf, type OwnFluid } from "./kinds/fluid";
+export type { OwnFluid } from "./kinds/fluid";
 export type { Place } from "./kinds/place";
 export type { Thing } from "./kinds/retire";
 export { DEFAULT_SETTINGS, type Settings } from "./kinds/settings";

@@ -1,4 +1,5 @@
 export { type PlaceView, placeViews, type Range } from "./drive/places";
+export type { BagView } from "./filter/bagPace";
 export { ReadingMemo } from "./memo";
 export { readYard, type VesselReading, type YardReading } from "./reading";
 export {

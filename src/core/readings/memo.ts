@@ -1,4 +1,5 @@
-import type { SourceState, VesselState, YardState } from "../ledger";
+import type { BagState, SourceState, VesselState, YardState } from "../ledger";
+import type { BagView } from "./filter/bagPace";
 import type { VesselReading } from "./reading";
 import type { SourceView } from "./rounds/sourceView";
 import type { Owners, SourceFates } from "./rounds/worth";
@@ -63,6 +64,7 @@ export class ReadingMemo {
   readonly vessels = new Remembered<VesselState, VesselReading>();
   readonly observations = new Remembered<object, Observation>();
   readonly sources = new Remembered<SourceState, SourceView>();
+  readonly bags = new Remembered<BagState, BagView>();
   readonly sums = new Remembered<readonly number[], number>();
   /** What became of each source's oil, by the account or the vessel it is in. */
   readonly fates = new Remembered<object, SourceFates>();

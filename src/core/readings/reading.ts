@@ -1,6 +1,5 @@
 import type { FluidTable } from "../fluids";
 import {
-  type BagState,
   type Place,
   type RoundState,
   type Settings,
@@ -11,6 +10,7 @@ import {
   type VesselState,
   type YardState,
 } from "../ledger";
+import { type BagView, bagPace } from "./filter/bagPace";
 import type { ReadingMemo } from "./memo";
 import type { SourceView } from "./rounds/sourceView";
 import { waitingAt } from "./rounds/waiting";
@@ -34,7 +34,7 @@ export interface YardReading {
   readonly fluids: FluidTable;
   readonly vessels: readonly VesselReading[];
   readonly byId: ReadonlyMap<VesselId, VesselReading>;
-  readonly bags: readonly BagState[];
+  readonly bags: readonly BagView[];
   readonly vehicles: readonly VehicleState[];
   readonly places: readonly Place[];
   readonly sources: readonly SourceView[];
@@ -65,7 +65,9 @@ export function readYard(yard: YardState, at: string, memo: ReadingMemo): YardRe
     fluids: yard.fluids,
     vessels,
     byId: new Map(vessels.map((v) => [v.state.vessel.id, v])),
-    bags: [...yard.bags.values()].filter((b) => inUse("bag", b.bag.id)),
+    bags: [...yard.bags.values()]
+      .filter((b) => inUse("bag", b.bag.id))
+      .map((b) => memo.bags.get(b, [yard.settings, yard.fluids], () => ({ ...b, pace: bagPace(b, yard) }))),
     vehicles: [...yard.vehicles.values()].filter((v) => inUse("vehicle", v.vehicle.id)),
     places: [...yard.places.values()].filter((p) => inUse("place", p.id)),
     sources: readSources(yard, now, memo).filter((s) => inUse("source", s.source.id)),

@@ -1,7 +1,6 @@
 import { type Advice, advise } from "../advice";
 import { type FluidTable, fluidName } from "../fluids";
 import {
-  type BagState,
   type Balance,
   balance,
   type Cup,
@@ -17,7 +16,15 @@ import {
   type VehicleState,
   type YardState,
 } from "../ledger";
-import { type PlaceView, placeViews, ReadingMemo, readYard, type SourceView, type VesselView } from "../readings";
+import {
+  type BagView,
+  type PlaceView,
+  placeViews,
+  ReadingMemo,
+  readYard,
+  type SourceView,
+  type VesselView,
+} from "../readings";
 import { MS_PER_DAY } from "../units";
 
 /** All that a screen draws, in plain data, so that it can cross from a worker. */
@@ -26,7 +33,7 @@ export interface YardView {
   readonly settings: Settings;
   readonly vessels: readonly VesselView[];
   readonly sources: readonly SourceView[];
-  readonly bags: readonly BagState[];
+  readonly bags: readonly BagView[];
   readonly vehicles: readonly VehicleState[];
   readonly places: readonly PlaceView[];
   readonly cups: readonly Cup[];

@@ -1,14 +1,14 @@
 "use client";
-import { lazy, Suspense, useEffect, useMemo, useState } from "react";
-import { type Draft, type Entry, type EntryId, type Fault, fieldsOf } from "@/core/ledger";
+import { lazy, Suspense, useMemo, useState } from "react";
+import { type Entry, type Fault, fieldsOf } from "@/core/ledger";
 import { type Listed, useYard } from "@/store";
-import { Button, Choice, TextField } from "@/ui";
+import { Button } from "@/ui";
 import { fullMoment } from "@/ui/words";
 import { titleOf, wordEntry } from "@/ui/words/entries";
-import { useTell } from "../useTell";
 
 // Its forms come when somebody corrects something, not with the list.
 const CorrectSheet = lazy(() => import("./CorrectSheet"));
+const VoidForm = lazy(() => import("./VoidForm"));
 
 /** One entry: what it says, and the ways to take it back or put it right. Nothing is ever edited. */
 export function EntryRow({ entry, dead }: Listed) {
@@ -45,7 +45,11 @@ export function EntryRow({ entry, dead }: Listed) {
           </span>
         )}
       </div>
-      {doing === "void" ? <VoidForm entry={entry} onDone={() => setDoing(null)} /> : null}
+      {doing === "void" ? (
+        <Suspense>
+          <VoidForm entry={entry} onDone={() => setDoing(null)} />
+        </Suspense>
+      ) : null}
       {doing === "correct" ? (
         <Suspense>
           <CorrectSheet entry={entry} onDone={() => setDoing(null)} />
@@ -59,73 +63,3 @@ const faultWords = (fault: Fault): string =>
   fault.code === "overfilled"
     ? "is more than that holds: one of the pours into it is wrong"
     : "does not add up and moves nothing";
-
-const BEFORE = "before";
-const NOTHING = "nothing";
-
-function VoidForm({ entry, onDone }: { entry: Entry; onDone: () => void }) {
-  const { view } = useYard();
-  const tell = useTell();
-  const corrected = useCorrected(entry);
-  const [stands, setStands] = useState("");
-  const [reason, setReason] = useState("");
-  const [refused, setRefused] = useState<string>();
-  const run = async (): Promise<void> => {
-    if (reason.trim() === "") {
-      setRefused("Say why, for whoever reads the books.");
-      return;
-    }
-    if (corrected && stands === "") {
-      setRefused("Say which shall stand.");
-      return;
-    }
-    const voidOf = (id: EntryId): Draft => ({ kind: "void", data: { entry: id, reason: reason.trim() } });
-    const drafts = corrected && stands === NOTHING ? [voidOf(entry.id), voidOf(corrected.id)] : [voidOf(entry.id)];
-    const said = await tell(
-      drafts,
-      corrected && stands === BEFORE
-        ? "Voided. What it had corrected stands again."
-        : "Voided. Everything after it is worked out again.",
-    );
-    setRefused(said ?? undefined);
-    if (said === null) onDone();
-  };
-  return (
-    <div className="flex flex-wrap items-end gap-2 py-2">
-      {corrected ? (
-        <div className="w-full">
-          <Choice
-            label="This is a correction. Which shall stand?"
-            value={stands}
-            onChange={setStands}
-            options={[
-              { value: BEFORE, name: "As it was before", detail: wordEntry(corrected, view) },
-              { value: NOTHING, name: "Neither", detail: "it never happened" },
-            ]}
-          />
-        </div>
-      ) : null}
-      <div className="min-w-[220px] flex-1">
-        <TextField label="Why is it void?" value={reason} onChange={setReason} error={refused} />
-      </div>
-      <Button look="stop" onClick={() => void run()}>
-        Void it
-      </Button>
-    </div>
-  );
-}
-
-/** What an entry corrected: null while it is looked up, and for one that corrected nothing. */
-function useCorrected(entry: Entry): Entry | null {
-  const { client } = useYard();
-  const [found, setFound] = useState<Entry | null>(null);
-  const { replaces } = entry;
-  useEffect(() => {
-    let gone = false;
-    if (replaces !== undefined) void client.find(replaces).then((e) => !gone && setFound(e));
-    return () => {
-      gone = true;
-    };
-  }, [client, replaces]);
-  return found;
-}

@@ -1,10 +1,10 @@
 "use client";
 import { useState } from "react";
 import { measuredLitres } from "@/core/fluids";
-import type { BagState, Draft } from "@/core/ledger";
+import type { Draft } from "@/core/ledger";
 import { asVesselId } from "@/core/ledger/named";
-import type { VesselView } from "@/core/readings";
-import { bagMinutes, bagPace, isSlow } from "@/core/readings/filter/bagPace";
+import type { BagView, VesselView } from "@/core/readings";
+import { bagMinutes, isSlow } from "@/core/readings/filter/bagMinutes";
 import { formatMinutes, formatNumber } from "@/core/units";
 import { LogStep, NumberField, useFollowing, useUnits, VesselChoice } from "@/desk";
 import { useYard } from "@/store";
@@ -14,7 +14,7 @@ interface Props {
   readonly from: VesselView;
   readonly feeds: readonly VesselView[];
   readonly into: readonly VesselView[];
-  readonly bags: readonly BagState[];
+  readonly bags: readonly BagView[];
 }
 
 /** Of what goes through, this much stays in the bags and on the walls. */
@@ -46,8 +46,8 @@ export function Run({ from: first, feeds, into, bags }: Props) {
   const amount = litres.value ?? most;
   const terms = { settings: view.settings, fluids: view.fluids };
   const finest = through.at(-1);
-  const pace = finest ? bagPace(finest, terms) : null;
-  const foretold = finest && pace ? bagMinutes(finest, pace, amount, view.settings.shedCelsius, terms) : null;
+  const pace = finest?.pace;
+  const foretold = finest ? bagMinutes(finest, amount, view.settings.shedCelsius, terms) : null;
   // Until somebody says otherwise they follow the litres.
   const minutes = useFollowing(units.duration, Math.max(1, Math.round(foretold ?? amount)));
   const loss = useFollowing(units.volume, Math.round(amount * LOST_SHARE * 10) / 10);

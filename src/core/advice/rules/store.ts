@@ -1,6 +1,6 @@
 import type { BagId, VesselId } from "../../ledger";
 import type { YardReading } from "../../readings";
-import { bagPace, isSlow } from "../../readings/filter/bagPace";
+import { isSlow } from "../../readings/filter/bagMinutes";
 import { SLUDGE_FULL, sludgeMostMm, sludgeShare } from "../../readings/terms";
 import { muckTopMm } from "../../settling";
 import type { Advice, Rule } from "../advice";
@@ -70,7 +70,7 @@ function slowBag(reading: YardReading): Advice[] {
   return bags
     .filter((b) => b.bag.ratingUm === finest)
     .flatMap((b): Advice[] => {
-      const pace = bagPace(b, reading);
+      const { pace } = b;
       if (!pace.last || !isSlow(pace)) return [];
       return [
         {

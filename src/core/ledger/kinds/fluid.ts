@@ -1,6 +1,7 @@
-import { fluidTable, type OwnFluids } from "../../fluids";
+import { fluidTable } from "../../fluids";
 import { OutOfRange } from "../../numerics";
 import * as z from "../../zod";
+import { figuresOf } from "../figures";
 import { CupId } from "../ids";
 import { Celsius, Fluid, Price } from "../schema/quantities";
 import { Seconds } from "./cup";
@@ -69,7 +70,3 @@ export const fluid = defineKind({
     timed: null,
   },
 });
-
-/** The owner's figures, as the models and every calculation take them. */
-export const figuresOf = (own: Iterable<OwnFluid>): OwnFluids =>
-  Object.fromEntries(Array.from(own, ({ id, figures }) => [id, figures]));

@@ -1,0 +1,78 @@
+"use client";
+import { useEffect, useState } from "react";
+import type { Draft, Entry, EntryId } from "@/core/ledger";
+import { useYard } from "@/store";
+import { Button, Choice, TextField } from "@/ui";
+import { wordEntry } from "@/ui/words/entries";
+import { useTell } from "../useTell";
+
+const BEFORE = "before";
+const NOTHING = "nothing";
+
+/** Why an entry is void; of a correction also which amount shall stand. */
+export default function VoidForm({ entry, onDone }: { entry: Entry; onDone: () => void }) {
+  const { view } = useYard();
+  const tell = useTell();
+  const corrected = useCorrected(entry);
+  const [stands, setStands] = useState("");
+  const [reason, setReason] = useState("");
+  const [refused, setRefused] = useState<string>();
+  const run = async (): Promise<void> => {
+    if (reason.trim() === "") {
+      setRefused("Say why, for whoever reads the books.");
+      return;
+    }
+    if (corrected && stands === "") {
+      setRefused("Say which shall stand.");
+      return;
+    }
+    const voidOf = (id: EntryId): Draft => ({ kind: "void", data: { entry: id, reason: reason.trim() } });
+    const drafts = corrected && stands === NOTHING ? [voidOf(entry.id), voidOf(corrected.id)] : [voidOf(entry.id)];
+    const said = await tell(
+      drafts,
+      corrected && stands === BEFORE
+        ? "Voided. What it had corrected stands again."
+        : "Voided. Everything after it is worked out again.",
+    );
+    setRefused(said ?? undefined);
+    if (said === null) onDone();
+  };
+  return (
+    <div className="flex flex-wrap items-end gap-2 py-2">
+      {corrected ? (
+        <div className="w-full">
+          <Choice
+            label="This is a correction. Which shall stand?"
+            value={stands}
+            onChange={setStands}
+            options={[
+              { value: BEFORE, name: "As it was before", detail: wordEntry(corrected, view) },
+              { value: NOTHING, name: "Neither", detail: "it never happened" },
+            ]}
+          />
+        </div>
+      ) : null}
+      <div className="min-w-[220px] flex-1">
+        <TextField label="Why is it void?" value={reason} onChange={setReason} error={refused} />
+      </div>
+      <Button look="stop" onClick={() => void run()}>
+        Void it
+      </Button>
+    </div>
+  );
+}
+
+/** What an entry corrected: null while it is looked up, and for one that corrected nothing. */
+function useCorrected(entry: Entry): Entry | null {
+  const { client } = useYard();
+  const [found, setFound] = useState<Entry | null>(null);
+  const { replaces } = entry;
+  useEffect(() => {
+    let gone = false;
+    if (replaces !== undefined) void client.find(replaces).then((e) => !gone && setFound(e));
+    return () => {
+      gone = true;
+    };
+  }, [client, replaces]);
+  return found;
+}

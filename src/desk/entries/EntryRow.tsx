@@ -1,6 +1,6 @@
 "use client";
 import { lazy, Suspense, useMemo, useState } from "react";
-import { type Entry, type Fault, fieldsOf } from "@/core/ledger";
+import { type Fault, fieldsOf } from "@/core/ledger";
 import { type Listed, useYard } from "@/store";
 import { Button } from "@/ui";
 import { fullMoment } from "@/ui/words";

@@ -1,4 +1,4 @@
-import { fitRuns, minutesThrough, type RunFit, type TimedRun, TREND_ALARM, typicalRunFit } from "../../filtration";
+import { fitRuns, minutesThrough, type RunFit, type TimedRun, typicalRunFit } from "../../filtration";
 import type { BagState } from "../../ledger";
 import { type BagTerms, viscosityAt } from "./bagMinutes";
 

@@ -96,7 +96,7 @@ test("a bench says why, from the yard's own figures", async ({ page }) => {
   const bad = complaints(page);
   await openDemo(page, "/settle?vessel=drum-3");
   await page.getByText("Why?").click();
-  await expect(page.getByText(/^Ready after: 1\d days/)).toBeVisible();
+  await expect(page.getByText(/^Ready after: 2\d days/)).toBeVisible();
   await expect(page.getByRole("row", { name: /^Grain size/ })).toBeVisible();
   await openDemo(page, "/blend?vessel=tractor-tank");
   await page.getByText("Why?").click();

@@ -94,6 +94,7 @@ describe("a correction that changes nothing", () => {
     for (const u of [units, ...OTHER_UNITS]) {
       const read = readForm(form, {}, {}, view, u);
       expect(read.errors).toEqual({});
+      expect(read.complete).toBe(true);
       expect(draftOf(form, read.values).data).toEqual(entry.data);
     }
   });

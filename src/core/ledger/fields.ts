@@ -66,7 +66,11 @@ function walk(
   called: Readonly<Record<string, Called>>,
 ): EntryField[] {
   if (called[nameOf(path)] === null) return [];
-  if (schema instanceof z.ZodOptional) return walk(schema.unwrap() as z.ZodType, value, path, true, called);
+  if (schema instanceof z.ZodOptional) {
+    const inner = schema.unwrap() as z.ZodType;
+    // A group of which nothing was said is not asked piece by piece: half of one could not be kept.
+    return value === undefined && inner instanceof z.ZodObject ? [] : walk(inner, value, path, true, called);
+  }
   if (schema instanceof z.ZodUnion && isOf(schema) === null) {
     const options = schema.options as readonly z.ZodType[];
     const own = options.find((o) => o.safeParse(value).success) ?? options[0];

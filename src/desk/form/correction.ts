@@ -1,6 +1,8 @@
-import { type Draft, type Entry, type EntryField, fieldsOf, withFields } from "@/core/ledger";
+import { fluidName, likeOf } from "@/core/fluids";
+import { type Draft, type Entry, type EntryField, fieldsOf, type OwnFluid, withFields } from "@/core/ledger";
 import type { YardView } from "@/core/view";
 import type { Option } from "@/ui";
+import { fluidsInUse } from "@/ui/words/fluids";
 import type { Amount, Field, Form, Values } from "./verb";
 
 /**
@@ -67,6 +69,7 @@ const isAmount = (is: EntryField["is"]): is is Amount & EntryField["is"] => AMOU
 
 const LISTED: ReadonlySet<EntryField["is"]> = new Set([
   "choice",
+  "fluid",
   "yes-no",
   "vessel",
   "source",
@@ -109,7 +112,14 @@ function thingsOf(f: EntryField, view: YardView): Option[] {
       return named(view.cups);
     case "yes-no":
       return [...YES_OR_NO];
+    case "fluid":
+      return [...written(f), ...fluidsInUse(view).filter((own) => own.id !== likeOf(own.id)).map(ownOption)];
     default:
-      return Object.entries(f.choices ?? {}).map(([written, name]) => ({ value: written, name }));
+      return written(f);
   }
 }
+
+const written = ({ choices }: EntryField): Option[] =>
+  Object.entries(choices ?? {}).map(([value, name]) => ({ value, name }));
+
+const ownOption = ({ id }: OwnFluid): Option => ({ value: id, name: fluidName(id) });

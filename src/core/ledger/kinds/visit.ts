@@ -17,7 +17,7 @@ export const visit = defineKind({
     source: SourceId,
     outcome: z.enum(["refused", "closed", "nothing"]),
     check: CheckSchema.optional(),
-    reason: z.string().trim().max(200).meta({ is: "text" }),
+    reason: z.string().trim().max(200).meta({ is: "text" }).optional(),
     round: RoundId.optional(),
   }),
   moves: MOVES_NOTHING,
@@ -34,7 +34,7 @@ export const visit = defineKind({
       muckLitres: 0,
       leftLitres: 0,
       look: check?.look ?? null,
-      reason,
+      reason: reason ?? "",
       round: round ?? null,
       entries: [id],
     };

@@ -3,6 +3,7 @@ import { usePathname } from "next/navigation";
 import type { VesselView } from "@/core/readings";
 import { useYard } from "@/store";
 import { VesselDrawing, vesselWords } from "@/ui";
+import { widestMm } from "@/ui/drawing/outline";
 import { mostlyWords, standingDays, type Units, wordAdvice } from "@/ui/words";
 import { StepButton } from "./AdviceSteps";
 import { YardLink } from "./links";
@@ -37,7 +38,8 @@ export function VesselColumn({ vessel: v, pxPerMm, isDense = false, isNext = fal
   return (
     <li
       className={`flex min-w-0 flex-1 flex-col items-center justify-end ${isDense ? "basis-[84px] pt-[28px]" : "basis-[100px] pt-[30px]"}`}
-      style={share === undefined ? undefined : { flex: `${share} 1 0` }}
+      // Where nobody has shared out the row, one that is wider than its place goes to the next row.
+      style={share === undefined ? { minWidth: v.broken ? 0 : widestMm(v.vessel) * pxPerMm } : { flex: `${share} 1 0` }}
       data-vessel={v.vessel.id}
       tabIndex={-1}
     >

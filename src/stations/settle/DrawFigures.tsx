@@ -1,5 +1,6 @@
 "use client";
 import type { Settling, VesselView } from "@/core/readings";
+import { type Drawn, hungInDrawn } from "@/core/readings/settle/hanging";
 import { formatMinutes, formatNumber } from "@/core/units";
 import { useUnits } from "@/desk";
 import { useYard } from "@/store";
@@ -15,9 +16,19 @@ interface Props {
   readonly hole: boolean;
 }
 
-/** The most that still hangs of any dirt that sinks, above the draw-off line. */
-export const hangingShare = (s: Settling): number =>
-  s.fronts.reduce((most, f) => Math.max(most, f.floats ? 0 : f.hanging), 0);
+/** What a plan draws, beside the line that the shares were told for. */
+export const drawnBy = (s: Settling, plan: Pick<DrawPlan, "surfaceMm" | "lineMm">): Drawn => ({
+  surfaceMm: plan.surfaceMm,
+  lineMm: plan.lineMm,
+  drawOffMm: s.drawOffMm,
+});
+
+/** The most that still hangs of any dirt that sinks, in what is drawn. */
+export const hangingShare = (s: Settling, drawn: Drawn | null): number =>
+  s.fronts.reduce((most, { floats, hanging, clearedAboveMm }) => {
+    if (floats) return most;
+    return Math.max(most, drawn ? hungInDrawn({ hangingShare: hanging, clearedAboveMm }, drawn) : hanging);
+  }, 0);
 
 const NOTHING = 0.005;
 
@@ -25,7 +36,7 @@ const NOTHING = 0.005;
 export function DrawFigures({ vessel: v, settling: s, plan, marginMm, hole }: Props) {
   const { view } = useYard();
   const units = useUnits();
-  const hanging = hangingShare(s);
+  const hanging = hangingShare(s, plan && drawnBy(s, plan));
   const range = rangeWords(s, view.at);
   return (
     <>

@@ -17,7 +17,7 @@ import {
 import { useYard } from "@/store";
 import { Button, Caution } from "@/ui";
 import { thicknessWords } from "@/ui/words";
-import { DrawFigures, hangingShare } from "./DrawFigures";
+import { DrawFigures, drawnBy, hangingShare } from "./DrawFigures";
 import { planDraw } from "./drawPlan";
 import { endWords } from "./endWords";
 import { GotForm } from "./GotForm";
@@ -135,10 +135,10 @@ export function DrawOff({ vessel: v, settling: s, celsius }: Props) {
         vessel={v}
         settling={s}
         to={chosen}
-        lineMm={plan?.lineMm ?? s.drawOffMm}
+        drawn={drawnBy(s, plan ?? { surfaceMm: v.surfaceMm, lineMm: s.drawOffMm })}
         room={room}
         most={Math.max(0, Math.min(plan?.litres ?? 0, room))}
-        hanging={hangingShare(s)}
+        hanging={hangingShare(s, plan && drawnBy(s, plan))}
         got={draw.got}
         onLogged={forget}
       />

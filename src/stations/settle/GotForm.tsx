@@ -3,7 +3,7 @@ import { useState } from "react";
 import type { Draft } from "@/core/ledger";
 import { asVesselId } from "@/core/ledger/named";
 import type { Settling, VesselView } from "@/core/readings";
-import { hungByKind } from "@/core/readings/settle/hanging";
+import { type Drawn, hungByKind } from "@/core/readings/settle/hanging";
 import { LogStep, NumberField, useAmount, useUnits } from "@/desk";
 import { ClarityJar } from "@/ui";
 import { CLARITY } from "@/ui/words";
@@ -13,7 +13,8 @@ interface Props {
   readonly vessel: VesselView;
   readonly settling: Settling;
   readonly to: string;
-  readonly lineMm: number;
+  /** From the surface down to where the draw stops. */
+  readonly drawn: Drawn;
   /** Litres that the receiver still takes. */
   readonly room: number;
   /** What is offered to log where nothing was timed. */
@@ -27,7 +28,7 @@ interface Props {
 const thousandth = (share: number): number => Math.round(share * 1000) / 1000;
 
 /** What was really got, and how it came. */
-export function GotForm({ vessel: v, settling: s, to, lineMm, room, most, hanging, got, onLogged }: Props) {
+export function GotForm({ vessel: v, settling: s, to, drawn, room, most, hanging, got, onLogged }: Props) {
   const units = useUnits();
   const offered = Math.floor((got?.litres ?? most) * 10) / 10;
   const litres = useAmount(units.volume, offered);
@@ -38,9 +39,9 @@ export function GotForm({ vessel: v, settling: s, to, lineMm, room, most, hangin
       from: v.vessel.id,
       to: asVesselId(to),
       amount: { litres: litres.value ?? most },
-      suctionMm: Math.round(lineMm),
+      suctionMm: Math.round(drawn.lineMm),
       suspendedShare: thousandth(hanging),
-      hanging: hungByKind(s),
+      hanging: hungByKind(s, drawn),
       forecast: {
         litres: s.drawableLitres,
         drawOffMm: s.drawOffMm,
@@ -53,7 +54,7 @@ export function GotForm({ vessel: v, settling: s, to, lineMm, room, most, hangin
   return (
     <div className="mt-3">
       <NumberField label={units.asked("Litres you got")} of={litres} {...(to !== "" && { room })} />
-      {litres.value === null ? null : <BeyondLine vessel={v} gotLitres={litres.value} lineMm={lineMm} />}
+      {litres.value === null ? null : <BeyondLine vessel={v} gotLitres={litres.value} lineMm={drawn.lineMm} />}
       <fieldset className="mt-2">
         <legend className="text-[14px] text-ink-2">How it came, against the light (if you looked)</legend>
         <div className="mt-1 grid grid-cols-5 gap-1">

@@ -17,6 +17,8 @@ export interface Hanging {
   readonly density: DirtDensity;
   readonly volumeShare: number;
   readonly hangingShare: number;
+  /** Above this height it is gone; null: what hangs of it hangs alike at every depth. */
+  readonly clearedAboveMm: number | null;
 }
 
 /** All of it by the table that the fronts fall by: what is drawn now takes this along, and the bags get it. */
@@ -27,19 +29,17 @@ export function spectrumOf(q: Question, course: FallCourse, forecast: SettlingFo
   const fined = forecast.slowest === "gelatine" ? (forecast.fronts[0]?.hanging ?? 0) : null;
   const depthMm = q.surfaceMm - q.drawOffMm;
   return all.map((c, i) => {
-    const { diameterUm, density } = scaled(c, size.value);
+    const dirt = scaled(c, size.value);
     const front = fronts[i];
-    const stillHangs =
-      fined ??
-      (q.stillHours !== null && front?.floats === false && depthMm > 0
-        ? coolingClear(
-            course,
-            scaled(c, size.value),
-            depthMm,
-            q.stillHours,
-            q.hung?.[HUNG_AS[c.density.kind]],
-          ).hangingAt(q.hours)
-        : (front?.hanging ?? 0));
-    return { name: c.name, diameterUm, density, volumeShare: c.volumeShare, hangingShare: stillHangs };
+    const kept = { name: c.name, diameterUm: dirt.diameterUm, density: dirt.density, volumeShare: c.volumeShare };
+    if (fined !== null) return { ...kept, hangingShare: fined, clearedAboveMm: null };
+    if (q.stillHours === null || front?.floats !== false || depthMm <= 0)
+      return { ...kept, hangingShare: front?.hanging ?? 0, clearedAboveMm: front?.clearedAboveMm ?? null };
+    const cooling = coolingClear(course, dirt, depthMm, q.stillHours, q.hung?.[HUNG_AS[c.density.kind]]);
+    return {
+      ...kept,
+      hangingShare: cooling.hangingAt(q.hours),
+      clearedAboveMm: q.surfaceMm - cooling.clearedShareAt(q.hours) * depthMm,
+    };
   });
 }

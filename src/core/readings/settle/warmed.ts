@@ -51,7 +51,7 @@ export function warmedForecast(
       if (!clear) return front;
       return {
         ...front,
-        clearedAboveMm: q.surfaceMm * (1 - clear.clearedShareAt(q.hours)),
+        clearedAboveMm: q.surfaceMm - clear.clearedShareAt(q.hours) * depthMm,
         hanging: clear.hangingAt(q.hours),
         clearHours: clear.clearHours,
       };

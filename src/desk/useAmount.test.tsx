@@ -76,6 +76,10 @@ describe("an amount in the owner's unit", () => {
     expect(read(u.distance, "10")).toBeCloseTo(16.09344, 9);
     expect(read(u.mass, "100")).toBeCloseTo(45.359237, 9);
     expect(read(u.mass, "12 kg")).toBe(12);
+    const psi = unitsOf({ ...DEFAULT_SETTINGS, pressureUnit: "psi" }).pressure;
+    expect(read(psi, "10")).toBeCloseTo(68.94757, 5);
+    expect(read(psi, "0,5 bar")).toBe(50);
+    expect([psi.unit, psi.text(68.94757), psi.echo(50)]).toEqual(["psi", "10", "= 0.5 bar"]);
     expect(read(u.duration, "1:20")).toBe(80);
     expect(u.duration.echo(130)).toBe("= 2 h 10");
     expect(u.duration.echo(40)).toBeNull();

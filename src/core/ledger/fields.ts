@@ -12,6 +12,7 @@ export type FieldIs =
   | "seconds"
   | "share"
   | "kg"
+  | "kpa"
   | "g"
   | "km"
   | "money"

@@ -1,9 +1,22 @@
 import { formatFigure } from "./figure";
+import { parseQuantity, type QuantityError, type UnitTable } from "./parse";
+import type { Result } from "./result";
 
-/** Pascals are the base; a pound-force on a square inch from the exact pound, inch and standard gravity. */
-const PA: Record<PressureUnit, number> = { bar: 100_000, psi: (0.45359237 * 9.80665) / 0.0254 ** 2 };
+/** Kilopascals are the base; a pound-force on a square inch from the exact pound, inch and standard gravity. */
+const UNITS: UnitTable = {
+  kpa: { factor: 1 },
+  bar: { factor: 100 },
+  psi: { factor: (0.45359237 * 9.80665) / 0.0254 ** 2 / 1000 },
+  mbar: { factor: 0.1 },
+  pa: { factor: 0.001 },
+};
 
 export type PressureUnit = "bar" | "psi";
 
+export const parseKilopascals = (text: string, bareUnit: PressureUnit = "bar"): Result<number, QuantityError> =>
+  parseQuantity(text, UNITS, bareUnit);
+
 export const formatPascals = (pa: number, unit: PressureUnit = "bar"): string =>
-  `${formatFigure(pa / PA[unit])} ${unit}`;
+  `${formatFigure(pa / 1000 / (UNITS[unit]?.factor ?? 1))} ${unit}`;
+
+export const formatKilopascals = (kPa: number, unit: PressureUnit = "bar"): string => formatPascals(kPa * 1000, unit);

@@ -64,7 +64,7 @@ function fieldOf(f: EntryField): Field {
   return { ...common, kind: "number", suffix: UNIT[f.is] ?? "", first: () => number };
 }
 
-const AMOUNTS: ReadonlySet<string> = new Set(["litres", "celsius", "mm", "km", "kg", "minutes", "money", "share"]);
+const AMOUNTS: ReadonlySet<string> = new Set(["litres", "celsius", "mm", "km", "kg", "kpa", "minutes", "money", "share"]);
 const isAmount = (is: EntryField["is"]): is is Amount & EntryField["is"] => AMOUNTS.has(is);
 
 const LISTED: ReadonlySet<EntryField["is"]> = new Set([

@@ -123,6 +123,8 @@ export function typedOf(kind: Amount, units: Units): Typed {
       return units.distance;
     case "kg":
       return units.mass;
+    case "kpa":
+      return units.pressure;
     case "minutes":
       return units.duration;
     case "money":

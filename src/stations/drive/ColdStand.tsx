@@ -75,7 +75,7 @@ function Draws({ of: s }: { of: ColdSuction }) {
         ? s.mostLitresPerMinute > 0
           ? `Cold, the pump starves: it draws ${perMinute(s.mostLitresPerMinute)} of the ${perMinute(s.wantedLitresPerMinute)} it should. A wider or shorter hose, or heat at the tank.`
           : "Cold, the pump cannot lift it at all: the tank lies too deep below it."
-        : `Cold, the pump draws it: ${formatNumber(s.kPa, 0)} of the ${formatNumber(s.pullKPa, 0)} kPa it can pull.`}
+        : `Cold, the pump draws it: ${units.pascals(s.kPa * 1000)} of the ${units.pascals(s.pullKPa * 1000)} it can pull.`}
       {s.isTurbulent ? " Less than that where it whirls." : ""}
     </p>
   );

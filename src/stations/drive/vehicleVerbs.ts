@@ -134,10 +134,9 @@ function suctionFields(of: Of): Field[] {
       asked,
     },
     {
-      kind: "number",
+      kind: "kpa",
       name: "pull",
       label: "The pump can pull",
-      suffix: "kPa",
       first: (view, v) => of(view, v)?.suction?.pullKPa ?? USUAL_PULL_KPA,
       asked,
     },

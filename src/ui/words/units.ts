@@ -7,11 +7,13 @@ import {
   formatMillimetres,
   formatMinutes,
   formatNumber,
+  formatKilopascals,
   formatPascals,
   formatReadable,
   parseCelsius,
   parseKilograms,
   parseKilometres,
+  parseKilopascals,
   parseLitres,
   parseMillimetres,
   parseMinutes,
@@ -43,6 +45,8 @@ export interface Units {
   readonly length: Typed;
   readonly distance: Typed;
   readonly mass: Typed;
+  /** A gauge's reading, in kilopascals. */
+  readonly pressure: Typed;
   /** Minutes, "1 h 20" and "1:20". */
   readonly duration: Typed;
   /** As "1.5", "1:30"; hours are the base. */
@@ -102,6 +106,7 @@ export const unitsOf = (settings: Settings): Units => {
     length: linear(parseMillimetres, formatMillimetres, lengthUnit, "mm", lengthUnit === "mm" ? 1 : 2),
     distance: linear(parseKilometres, formatKilometres, distanceUnit, "km", 1),
     mass: linear(parseKilograms, formatKilograms, massUnit, "kg", 1),
+    pressure: linear<"bar" | "psi">(parseKilopascals, formatKilopascals, pressureUnit, "bar", 2),
     duration: {
       parse: (text) => parseMinutes(text),
       text: (minutes) => bare(minutes, 0),

@@ -17,7 +17,7 @@ const Engine = {
       boreMm: Millimetres.min(2).max(60).meta({ is: "mm" }),
       lengthMm: Millimetres.min(50),
       liftMm: Millimetres.max(5000).meta({ is: "mm" }),
-      pullKPa: z.number().min(1).max(95),
+      pullKPa: z.number().min(1).max(95).meta({ is: "kpa" }),
     })
     .optional(),
 };
@@ -69,7 +69,7 @@ export const vehicle = defineKind({
     "suction.boreMm": "Suction hose, inside",
     "suction.lengthMm": "Suction hose, long",
     "suction.liftMm": "Pump above the bottom of the tank",
-    "suction.pullKPa": "The pump can pull, kPa",
+    "suction.pullKPa": "The pump can pull",
     tank: "Its tank",
     dieselTank: "Diesel tank",
     oilTank: "Oil tank",

@@ -18,6 +18,9 @@ export interface Cold {
 /** Fat that is cooled in a hurry hangs on for hours before it falls out. */
 const STOOD_HOURS = 12;
 
+/** A mix that was made to meet the limit at the low meets it, whatever its last digits say. */
+const HAIR_CELSIUS = 0.01;
+
 type Thresholds = Readonly<Record<ColdFailure, number>>;
 
 /** What a jar says of each: clear, it held at least that far; cloudy or set, it failed at least that soon. */
@@ -60,7 +63,7 @@ export function coldOf(
         now = next;
       }
       const worst = COLD_FAILURES.reduce((a, b) => (now[b] > now[a] ? b : a));
-      const fails = now[worst] > lowCelsius;
+      const fails = now[worst] > lowCelsius + HAIR_CELSIUS;
       return {
         nuMm2PerS: margin.nuMm2PerS,
         lowCelsius,

@@ -1,0 +1,66 @@
+import { describe, expect, it } from "vitest";
+import { type Draft, project } from "../ledger";
+import { drum, entry, fullEntries, vid } from "../ledger/testing";
+import { coldWarnings } from "./cold";
+
+/** A tractor of one tank, cans of kerosene, diesel and of oil that is ready, and a low to fear. */
+const made: Draft[] = [
+  { kind: "vessel", data: drum("tank", "tank") },
+  { kind: "vessel", data: drum("oil", "ready") },
+  { kind: "vessel", data: drum("can", "thinner") },
+  {
+    kind: "vehicle",
+    data: { id: "tractor" as never, name: "Tractor", kind: "single", tank: vid("tank"), burnLitresPerHour: 5 },
+  },
+  { kind: "purchase", data: { to: vid("can"), fluid: "kerosene", amount: { litres: 100 } } },
+  {
+    kind: "opening",
+    data: { to: vid("oil"), fluid: "canola", amount: { litres: 100 }, muck: { "fryer-fat": 0.05 }, filteredUm: 5 },
+  },
+];
+const yardAt = (lowCelsius: number, ...more: Draft[]) =>
+  project(
+    [...made, { kind: "settings", data: { tonightLowCelsius: lowCelsius } } as Draft, ...more].map((d, i) =>
+      entry(`e${String(i).padStart(2, "0")}`, i, d),
+    ),
+  );
+const pour = (from: string, to: string, litres: number): Draft => ({
+  kind: "move",
+  data: { from: vid(from), to: vid(to), amount: { litres }, layer: "mixed" },
+});
+
+describe("what is poured into what an engine starts on", () => {
+  it("is warned of where it will not stand tonight's low, with what fails and where", () => {
+    const [warning] = coldWarnings(yardAt(-5), pour("oil", "tank", 20));
+    expect(warning).toMatchObject({ code: "cold-in-tank", vessel: "tank", lowCelsius: -5 });
+    expect(coldWarnings(yardAt(-5), pour("can", "tank", 20))).toEqual([]);
+  });
+  it("is judged with what stands there: fat falls out of a thin mix too", () => {
+    const half = yardAt(-5, pour("can", "tank", 20));
+    expect(coldWarnings(half, pour("oil", "tank", 6))).toMatchObject([{ failure: "fat" }]);
+  });
+  it("is not blamed for what stands there already and gets no worse", () => {
+    const thick = yardAt(-5, pour("oil", "tank", 20));
+    expect(coldWarnings(thick, pour("can", "tank", 5))).toEqual([]);
+  });
+  it("both pours of one blend are judged together", () => {
+    const blend: Draft = {
+      kind: "blend",
+      data: {
+        to: vid("tank"),
+        parts: [
+          { from: vid("oil"), amount: { litres: 0.2 } },
+          { from: vid("can"), amount: { litres: 40 } },
+        ],
+      },
+    };
+    expect(coldWarnings(yardAt(0), blend)).toEqual([]);
+  });
+  it("anything else is poured without a word: a can, and what is counted", () => {
+    const yard = project(fullEntries());
+    expect(coldWarnings(yardAt(-30), pour("oil", "can", 5))).toEqual([]);
+    expect(
+      coldWarnings(yard, { kind: "cold-jar", data: { vessel: vid("A"), celsius: -5, hours: 12, saw: "clear" } }),
+    ).toEqual([]);
+  });
+});

@@ -2,7 +2,7 @@
 import dynamic from "next/dynamic";
 import { type ReactNode, useCallback, useEffect, useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
-import { LogContext, useUndo } from "@/desk";
+import { hush, LogContext, useUndo } from "@/desk";
 
 // The Log is loaded when it is first opened: the yard must draw before it.
 const loadLog = () => import("./Log");
@@ -26,8 +26,10 @@ export function LogHost({ children }: { children: ReactNode }) {
   const { undo, redo } = useUndo();
   const opener = useMemo(
     () => ({
-      open: (verb?: string, values: Readonly<Record<string, string>> = {}) =>
-        setAsked((a) => ({ verb: verb ?? null, values, turn: (a?.turn ?? 0) + 1 })),
+      open: (verb?: string, values: Readonly<Record<string, string>> = {}) => {
+        hush();
+        setAsked((a) => ({ verb: verb ?? null, values, turn: (a?.turn ?? 0) + 1 }));
+      },
     }),
     [],
   );

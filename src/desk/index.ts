@@ -25,7 +25,7 @@ export { useRunSheet } from "./useRunSheet";
 export { useSaveCopy } from "./useSaveCopy";
 export { useSeconds } from "./useSeconds";
 export { useSettleBench } from "./useSettleBench";
-export { useNote, useTell, useUndo } from "./useTell";
+export { hush, useNote, useTell, useUndo } from "./useTell";
 export { useUnits } from "./useUnits";
 export { useVisits } from "./useVisits";
 export { useWhen } from "./useWhen";

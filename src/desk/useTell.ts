@@ -8,6 +8,13 @@ import { wordError } from "@/ui/words";
 /** Long enough to read it twice. */
 const REFUSAL_MS = 15_000;
 
+let lastSaid: string | number | undefined;
+
+/** What was said of the last entry goes: it would lie over what is opened now. Its undoing is in the books still. */
+export function hush(): void {
+  if (lastSaid !== undefined) toast.dismiss(lastSaid);
+}
+
 /** Why something was not written, and the field of the form that it is about, where it is about one. */
 export interface Refused {
   readonly words: string;
@@ -29,7 +36,7 @@ export function useTellAt(): (drafts: Draft | readonly Draft[], said: string) =>
       const written = await yard.write(drafts);
       if (!written.ok) return { words: await wordRefusal(yard, written.error), field: fieldOf(written.error) };
       // Its own act, however much was logged since.
-      toast(said, { duration: 8000, action: { label: "Undo", onClick: () => void undo(written.value) } });
+      lastSaid = toast(said, { duration: 8000, action: { label: "Undo", onClick: () => void undo(written.value) } });
       return null;
     },
     [yard, undo],

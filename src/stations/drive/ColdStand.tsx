@@ -57,7 +57,7 @@ export function ColdStand({ cold, vehicle, purgeMinutes }: Props) {
       ) : null}
       {cold.suction ? <Draws of={cold.suction} /> : null}
       <p className="text-[14px] text-ink-2">{coldRestsOn(jar, units)}</p>
-      <Button look="quiet" onClick={() => log.open("cold-jar", { vessel: tankToTest(vehicle) })}>
+      <Button look="quiet" onClick={() => log.open("cold-jar", { vessel: tankToTest(vehicle, cold) })}>
         Log a jar in the cold
       </Button>
     </section>
@@ -81,4 +81,8 @@ function Draws({ of: s }: { of: ColdSuction }) {
   );
 }
 
-const tankToTest = (v: Vehicle): string => (v.kind === "dual" ? v.oilTank : v.tank);
+/** What it starts on, where that is in doubt; else the oil. */
+const tankToTest = (v: Vehicle, { start }: VehicleCold): string => {
+  if (v.kind === "single") return v.tank;
+  return start !== null && start.fails !== "none" ? v.dieselTank : v.oilTank;
+};

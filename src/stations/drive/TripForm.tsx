@@ -79,7 +79,10 @@ export function TripForm({ vehicle, minutes: given, mostOldShare, onLogged }: Pr
           <Row name="Diesel pushed into the oil tank" value={units.litres(litres.dieselToOilTank)} />
         ) : null}
         <Row name="Oil left at the pump" value={`about ${formatNumber(litres.residualOilShare * 100, 1)} %`} />
-        <Row name={`Purge to ${percentWords(mostOldShare)} takes`} value={`about ${formatMinutes(Math.ceil(needed))}`} />
+        <Row
+          name={`Purge to ${percentWords(mostOldShare)} takes`}
+          value={`about ${formatMinutes(Math.ceil(needed))}`}
+        />
       </dl>
       {thick ? (
         <p role="status" className="rounded-md border-2 border-warn bg-warn-floor px-3 py-2">

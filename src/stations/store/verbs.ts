@@ -159,7 +159,7 @@ export const coldJar: Verb = {
     anyVesselField("What", "count"),
     {
       kind: "celsius",
-      name: "celsius",
+      name: "jarCelsius",
       label: "Where it stood it was",
       first: (view) => view.settings.tonightLowCelsius,
     },
@@ -176,14 +176,13 @@ export const coldJar: Verb = {
       name: "saw",
       label: "It came out",
       options: () => (["clear", "cloudy", "set"] as const).map((saw) => ({ value: saw, name: COLD_JAR_WORDS[saw] })),
-      first: () => "clear",
     },
   ],
   build: (v) => ({
     kind: "cold-jar",
     data: {
       vessel: asVesselId(v.text("vessel")),
-      celsius: v.number("celsius"),
+      celsius: v.number("jarCelsius"),
       hours: v.number("hours"),
       saw: v.text("saw") as "clear",
     },

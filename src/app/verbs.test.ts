@@ -12,7 +12,8 @@ import {
 import { capacityLitres } from "@/core/vessels";
 import { viewYard } from "@/core/view";
 import { demoYard } from "@/demo/demoYard";
-import { unitsOf } from "@/ui/words";
+import type { StoreError } from "@/store";
+import { unitsOf, wordError } from "@/ui/words";
 import { correctionOf } from "../desk/form/correction";
 import { readForm } from "../desk/form/useForm";
 import type { Values, Verb } from "../desk/form/verb";
@@ -98,6 +99,15 @@ describe("a correction that changes nothing", () => {
       expect(draftOf(form, read.values).data).toEqual(entry.data);
     }
   });
+});
+
+it("whatever number an entry holds, its refusal calls it by a name that a person would say", () => {
+  const paths = new Set(KINDS.flatMap((e) => fieldsOf(e).flatMap((f) => (typeof f.value === "number" ? [f.path] : []))));
+  expect(paths.size).toBeGreaterThan(20);
+  const unnamed = [...paths].filter((path) =>
+    wordError({ code: "invalid", path, why: "too-much" } as StoreError, view).includes("The field"),
+  );
+  expect(unnamed.join(" ")).toBe("");
 });
 
 describe("what is typed wrong is said at the field, and kept", () => {

@@ -48,6 +48,7 @@ const TYPED: Record<string, Record<string, string>> = {
   "add-vehicle": { name: "Van" },
   "add-place": { name: "Bus" },
   dip: { fatMm: "44 mm" },
+  "cold-jar": { saw: "cloudy" },
   fluid: { name: "Winter diesel", cloudCelsius: "-22 °C" },
 };
 
@@ -102,7 +103,9 @@ describe("a correction that changes nothing", () => {
 });
 
 it("whatever number an entry holds, its refusal calls it by a name that a person would say", () => {
-  const paths = new Set(KINDS.flatMap((e) => fieldsOf(e).flatMap((f) => (typeof f.value === "number" ? [f.path] : []))));
+  const paths = new Set(
+    KINDS.flatMap((e) => fieldsOf(e).flatMap((f) => (typeof f.value === "number" ? [f.path] : []))),
+  );
   expect(paths.size).toBeGreaterThan(20);
   const unnamed = [...paths].filter((path) =>
     wordError({ code: "invalid", path, why: "too-much" } as StoreError, view).includes("The field"),

@@ -64,7 +64,17 @@ function fieldOf(f: EntryField): Field {
   return { ...common, kind: "number", suffix: UNIT[f.is] ?? "", first: () => number };
 }
 
-const AMOUNTS: ReadonlySet<string> = new Set(["litres", "celsius", "mm", "km", "kg", "kpa", "minutes", "money", "share"]);
+const AMOUNTS: ReadonlySet<string> = new Set([
+  "litres",
+  "celsius",
+  "mm",
+  "km",
+  "kg",
+  "kpa",
+  "minutes",
+  "money",
+  "share",
+]);
 const isAmount = (is: EntryField["is"]): is is Amount & EntryField["is"] => AMOUNTS.has(is);
 
 const LISTED: ReadonlySet<EntryField["is"]> = new Set([
@@ -113,7 +123,12 @@ function thingsOf(f: EntryField, view: YardView): Option[] {
     case "yes-no":
       return [...YES_OR_NO];
     case "fluid":
-      return [...written(f), ...fluidsInUse(view).filter((own) => own.id !== likeOf(own.id)).map(ownOption)];
+      return [
+        ...written(f),
+        ...fluidsInUse(view)
+          .filter((own) => own.id !== likeOf(own.id))
+          .map(ownOption),
+      ];
     default:
       return written(f);
   }

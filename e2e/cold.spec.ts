@@ -111,6 +111,7 @@ test("a fluid of one's own is asked for wherever one of the table is, and judged
     await own.getByRole("button", { name: /Change/ }).click();
     await page.getByLabel("Cloud point (if you know)").fill("-22");
     await page.getByRole("button", { name: "Log it" }).click();
+    await expect(own.getByText(/cloud −22(\.0)? °C/)).toBeVisible();
     await page.goto("/drive?vehicle=flatbed&demo=1");
     await expect(row(page, "Diesel tank")).toHaveText("Stands tonight's −2 °C");
   });

@@ -39,14 +39,17 @@ export const ownFluidId = (like: TableFluidId, name: string): OwnFluidId => `${l
 
 /** A row, or a row and a name of one's own: neither empty nor with blanks about it. */
 export function isFluidId(id: string): id is FluidId {
-  const [like = "", ...rest] = id.split(LIKE);
-  if (rest.length === 0) return isRow(like);
-  const name = rest.join(LIKE);
-  return isRow(like) && name.length > 0 && name.length <= MOST_LETTERS && name.trim() === name;
+  const cut = id.indexOf(LIKE);
+  if (cut < 0) return isRow(id);
+  const name = id.slice(cut + 1);
+  return isRow(id.slice(0, cut)) && name.length > 0 && name.length <= MOST_LETTERS && name.trim() === name;
 }
 
 /** The row that a fluid is like; of a row itself that row. */
-export const likeOf = (id: FluidId): TableFluidId => id.split(LIKE)[0] as TableFluidId;
+export const likeOf = (id: FluidId): TableFluidId => {
+  const cut = id.indexOf(LIKE);
+  return (cut < 0 ? id : id.slice(0, cut)) as TableFluidId;
+};
 
 /** What a fluid is called. */
 export const fluidName = (id: FluidId): string => (isRow(id) ? ROWS[id].name : id.slice(id.indexOf(LIKE) + 1));

@@ -1,4 +1,5 @@
-import type { BagState, SourceState, VesselState, YardState } from "../ledger";
+import type { BagState, SourceState, VehicleState, VesselState, YardState } from "../ledger";
+import type { VehicleCold } from "./drive/vehicleCold";
 import type { BagView } from "./filter/bagPace";
 import type { VesselReading } from "./reading";
 import type { SourceView } from "./rounds/sourceView";
@@ -65,6 +66,7 @@ export class ReadingMemo {
   readonly observations = new Remembered<object, Observation>();
   readonly sources = new Remembered<SourceState, SourceView>();
   readonly bags = new Remembered<BagState, BagView>();
+  readonly cold = new Remembered<VehicleState, VehicleCold>();
   readonly sums = new Remembered<readonly number[], number>();
   /** What became of each source's oil, by the account or the vessel it is in. */
   readonly fates = new Remembered<object, SourceFates>();

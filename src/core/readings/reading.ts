@@ -4,12 +4,15 @@ import {
   type RoundState,
   type Settings,
   type ThingKind,
+  tanksOf,
   thingKey,
+  type VehicleId,
   type VehicleState,
   type VesselId,
   type VesselState,
   type YardState,
 } from "../ledger";
+import { type ColdTank, type VehicleCold, vehicleCold } from "./drive/vehicleCold";
 import { type BagView, bagPace } from "./filter/bagPace";
 import type { ReadingMemo } from "./memo";
 import type { SourceView } from "./rounds/sourceView";
@@ -36,6 +39,8 @@ export interface YardReading {
   readonly byId: ReadonlyMap<VesselId, VesselReading>;
   readonly bags: readonly BagView[];
   readonly vehicles: readonly VehicleState[];
+  /** How each of them stands out on the coldest hour. */
+  readonly cold: ReadonlyMap<VehicleId, VehicleCold>;
   readonly places: readonly Place[];
   readonly sources: readonly SourceView[];
   readonly round: RoundState | null;
@@ -59,21 +64,30 @@ export function readYard(yard: YardState, at: string, memo: ReadingMemo): YardRe
   const stands = ({ vessel, contents }: VesselState): boolean =>
     inUse("vessel", vessel.id) || contents.total > EMPTY_LITRES;
   const vessels = [...yard.vessels.values()].filter(stands).map(readVessel);
+  const byId = new Map(vessels.map((v) => [v.state.vessel.id, v]));
+  const vehicles = [...yard.vehicles.values()].filter((v) => inUse("vehicle", v.vehicle.id));
+  const coldOf = (v: VehicleState): VehicleCold =>
+    memo.cold.get(v, [epoch, ...tanksOf(v.vehicle).map((id) => byId.get(id))], () =>
+      vehicleCold(v, { tank: (id) => tankOf(byId.get(id)), settings: yard.settings, fluids: yard.fluids }),
+    );
   return {
     now: slotBegan(at),
     settings: yard.settings,
     fluids: yard.fluids,
     vessels,
-    byId: new Map(vessels.map((v) => [v.state.vessel.id, v])),
+    byId,
     bags: [...yard.bags.values()]
       .filter((b) => inUse("bag", b.bag.id))
       .map((b) => memo.bags.get(b, [yard.settings, yard.fluids], () => ({ ...b, pace: bagPace(b, yard) }))),
-    vehicles: [...yard.vehicles.values()].filter((v) => inUse("vehicle", v.vehicle.id)),
+    vehicles,
+    cold: new Map(vehicles.map((v) => [v.vehicle.id, coldOf(v)])),
     places: [...yard.places.values()].filter((p) => inUse("place", p.id)),
     sources: readSources(yard, now, memo).filter((s) => inUse("source", s.source.id)),
     round: [...yard.rounds.values()].findLast((r) => r.endedAt === null) ?? null,
   };
 }
+
+const tankOf = (v: VesselReading | undefined): ColdTank | undefined => v && { ...v.standing, quality: v.state.quality };
 
 function readSources(yard: YardState, now: string, memo: ReadingMemo): SourceView[] {
   const tallies = fatesOfSources(yard, memo.owners(yard), (key, on, count) => memo.fates.get(key, on, count));

@@ -1,7 +1,6 @@
 import type { ColdFailure, MixPart } from "../../blending";
 import { tanksOf, type VehicleId, type VehicleState, type VesselId } from "../../ledger";
 import type { YardReading } from "../../readings";
-import { type ColdTank, type VehicleCold, vehicleCold } from "../../readings/drive/vehicleCold";
 import { assumed, mixOf } from "../../readings/vessel/mixture";
 import { MS_PER_HOUR } from "../../units";
 import type { Advice, Rule } from "../advice";
@@ -39,19 +38,11 @@ export type DriveMatter =
 const TAINTED = 0.05;
 const LOW_TANK = 0.35;
 
-const coldIn = (reading: YardReading, state: VehicleState): VehicleCold =>
-  vehicleCold(state, { tank: (id) => tankOf(reading, id), settings: reading.settings, fluids: reading.fluids });
-
-function tankOf(reading: YardReading, id: VesselId): ColdTank | undefined {
-  const found = reading.byId.get(id);
-  return found && { ...found.standing, quality: found.state.quality };
-}
-
 /** Anything in a start tank that fails on the coldest hour of tonight: too thick, or something falls out of it. */
 function coldStart(reading: YardReading): Advice[] {
   const { vehicles, settings, now } = reading;
   return vehicles.flatMap((state): Advice[] => {
-    const { start } = coldIn(reading, state);
+    const start = reading.cold.get(state.vehicle.id)?.start;
     if (!start || start.fails === "none") return [];
     const { vehicle } = state;
     const common = { dueAt: tonight(now), station: "blend" as const, vessel: tanksOf(vehicle)[0], vehicle: vehicle.id };
@@ -108,7 +99,7 @@ function notPurged(reading: YardReading): Advice[] {
   return reading.vehicles.flatMap((state): Advice[] => {
     const { vehicle, residualOilShare } = state;
     if (vehicle.kind !== "dual" || residualOilShare === null) return [];
-    const { line, mark } = coldIn(reading, state);
+    const { line = null, mark = null } = reading.cold.get(vehicle.id) ?? {};
     if (!line || !mark || line.fails === "none" || residualOilShare <= mark.share) return [];
     return [
       {

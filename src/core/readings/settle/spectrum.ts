@@ -22,15 +22,22 @@ export interface Hanging {
 }
 
 /** All of it by the table that the fronts fall by: what is drawn now takes this along, and the bags get it. */
-export function spectrumOf(q: Question, course: FallCourse, forecast: SettlingForecast): Hanging[] {
+export function spectrumOf(
+  q: Question,
+  course: FallCourse,
+  own: SettlingForecast,
+  forecast: SettlingForecast,
+): Hanging[] {
   const all = DIRT[q.dirt];
   const size = q.grains.size;
-  const fronts = forecastSettling({ ...q, classes: all, course, size }).fronts;
+  // Those that it waits for have their fronts already.
+  const others = all.filter((c) => !q.classes.includes(c));
+  const beside = others.length > 0 ? forecastSettling({ ...q, classes: others, course, size }).fronts : [];
   const fined = forecast.slowest === "gelatine" ? (forecast.fronts[0]?.hanging ?? 0) : null;
   const depthMm = q.surfaceMm - q.drawOffMm;
-  return all.map((c, i) => {
+  return all.map((c) => {
     const dirt = scaled(c, size.value);
-    const front = fronts[i];
+    const front = q.classes.includes(c) ? own.fronts[q.classes.indexOf(c)] : beside[others.indexOf(c)];
     const kept = { name: c.name, diameterUm: dirt.diameterUm, density: dirt.density, volumeShare: c.volumeShare };
     if (fined !== null) return { ...kept, hangingShare: fined, clearedAboveMm: null };
     if (q.stillHours === null || front?.floats !== false || depthMm <= 0)

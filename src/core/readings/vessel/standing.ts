@@ -130,7 +130,7 @@ function settlingOf(
     latestAt: at(forecast.latestHours),
     ready: !wet && ready,
     clearNow: ready ? null : clearNowOf(state, q, forecast),
-    spectrum: spectrumOf(q, course, forecast),
+    spectrum: spectrumOf(q, course, own, forecast),
     wet,
     grains: q.grains,
     dirt: q.dirt,

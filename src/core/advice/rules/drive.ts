@@ -1,5 +1,5 @@
 import type { ColdFailure, MixPart } from "../../blending";
-import { tanksOf, type VehicleId, type VehicleState, type VesselId } from "../../ledger";
+import { tanksOf, type VehicleId, type VesselId } from "../../ledger";
 import type { YardReading } from "../../readings";
 import { assumed, mixOf } from "../../readings/vessel/mixture";
 import { MS_PER_HOUR } from "../../units";

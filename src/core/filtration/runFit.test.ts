@@ -8,7 +8,7 @@ const made = (clean: number, perLitre: number, runs: readonly { litres: number; 
   let carriedLitres = 0;
   return runs.map(({ litres, celsius }) => {
     const viscosityPaS = oil.viscosityPaS(celsius);
-    const minutes = minutesThrough({ clean, perLitre, runs: 1 }, litres, carriedLitres, viscosityPaS);
+    const minutes = minutesThrough({ clean, perLitre, runs: 1, spread: null }, litres, carriedLitres, viscosityPaS);
     const run = { litres, minutes, carriedLitres, viscosityPaS };
     carriedLitres += litres;
     return run;

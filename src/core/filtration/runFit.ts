@@ -1,6 +1,6 @@
 import { leastSquares, Refused } from "../numerics";
 import { typicalBag } from "./media";
-import type { RunFit } from "./runPace";
+import { METRE_OF_OIL_PA, type RunFit } from "./runPace";
 
 /** A run as the ledger has it: litres, minutes, what was on the bag before it, and the oil's viscosity then in Pa·s. */
 export interface TimedRun {
@@ -9,21 +9,27 @@ export interface TimedRun {
   /** Through the bag since it was washed or changed. */
   readonly carriedLitres: number;
   readonly viscosityPaS: number;
+  /** What drove it, kPa; absent: a metre of oil. */
+  readonly kPa?: number | null;
 }
 
-/** A feed tub a metre above its bag. */
-const GRAVITY_PA = 9000;
 const M3_PER_LITRE = 1e-3;
 const SECONDS_PER_MINUTE = 60;
 
-const yOf = (r: TimedRun): number => r.minutes / r.litres / r.viscosityPaS;
+const driven = (r: TimedRun): number => ((r.kPa ?? METRE_OF_OIL_PA / 1000) * 1000) / METRE_OF_OIL_PA;
+const yOf = (r: TimedRun): number => (r.minutes * driven(r)) / r.litres / r.viscosityPaS;
 const xOf = (r: TimedRun): number => r.carriedLitres + r.litres / 2;
 
 /** What a rating and an area suggest, by gravity, before anything was timed. */
 export function typicalRunFit(ratingUm: number, areaM2: number): RunFit {
   const { mediumPerM, cakePerM2 } = typicalBag(ratingUm);
-  const perMinute = (M3_PER_LITRE / SECONDS_PER_MINUTE) * (1 / (areaM2 * GRAVITY_PA));
-  return { clean: mediumPerM * perMinute, perLitre: (cakePerM2 / areaM2) * M3_PER_LITRE * perMinute, runs: 0 };
+  const perMinute = (M3_PER_LITRE / SECONDS_PER_MINUTE) * (1 / (areaM2 * METRE_OF_OIL_PA));
+  return {
+    clean: mediumPerM * perMinute,
+    perLitre: (cakePerM2 / areaM2) * M3_PER_LITRE * perMinute,
+    runs: 0,
+    spread: null,
+  };
 }
 
 /**
@@ -31,12 +37,13 @@ export function typicalRunFit(ratingUm: number, areaM2: number): RunFit {
  * (Ruth 1935, as `fitFilter`, over runs in place of readings of one). A bag that got no slower has no slope; neither the
  * clean bag nor its cake resists less than nothing. Null without a run.
  */
-export function fitRuns(runs: readonly TimedRun[]): RunFit | null {
-  const timed = runs.filter((r) => r.litres > 0 && r.minutes > 0);
+export function fitRuns(all: readonly TimedRun[]): RunFit | null {
+  const timed = all.filter((r) => r.litres > 0 && r.minutes > 0);
   if (timed.length === 0) return null;
   const mean = timed.reduce((sum, r) => sum + yOf(r), 0) / timed.length;
-  const flat: RunFit = { clean: mean, perLitre: 0, runs: timed.length };
-  if (timed.length < 3) return flat;
+  const runs = timed.length;
+  const flat: RunFit = { clean: mean, perLitre: 0, runs, spread: null };
+  if (runs < 3) return flat;
   try {
     const fit = leastSquares(
       timed.map((r) => [1, xOf(r)]),
@@ -45,9 +52,10 @@ export function fitRuns(runs: readonly TimedRun[]): RunFit | null {
     );
     const [clean = 0, perLitre = 0] = fit.coefficients;
     if (!(perLitre > 0)) return flat;
-    if (clean >= 0) return { clean, perLitre, runs: timed.length };
+    const error = fit.errors[1] ?? null;
+    if (clean >= 0) return { clean, perLitre, runs, spread: error === null ? null : error / perLitre };
     const through = timed.reduce((sum, r) => sum + xOf(r) * yOf(r), 0) / timed.reduce((sum, r) => sum + xOf(r) ** 2, 0);
-    return { clean: 0, perLitre: through, runs: timed.length };
+    return { clean: 0, perLitre: through, runs, spread: null };
   } catch (error) {
     if (error instanceof Refused) return flat;
     throw error;

@@ -29,7 +29,8 @@ export type FieldIs =
   | "vehicle"
   | "place"
   | "round"
-  | "cup";
+  | "cup"
+  | "line";
 
 type FieldValue = string | number | boolean | undefined;
 

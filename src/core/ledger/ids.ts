@@ -11,6 +11,7 @@ export const VehicleId = id("vehicle");
 export const PlaceId = id("place");
 export const RoundId = id("round");
 export const CupId = id("cup");
+export const LineId = id("line");
 /** Entries that were written as one act: taken back as one. */
 export const ActId = id("act");
 
@@ -22,4 +23,5 @@ export type VehicleId = z.infer<typeof VehicleId>;
 export type PlaceId = z.infer<typeof PlaceId>;
 export type RoundId = z.infer<typeof RoundId>;
 export type CupId = z.infer<typeof CupId>;
+export type LineId = z.infer<typeof LineId>;
 export type ActId = z.infer<typeof ActId>;

@@ -3,10 +3,12 @@ import type { AccountName } from "./accounts";
 import { type Contents, EMPTY, PartTable } from "./contents";
 import type { ThingKey } from "./definitions";
 import type { Fault } from "./errors";
-import type { BagId, CupId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
+import type { BagId, CupId, EntryId, LineId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
 import type { Bag } from "./kinds/bag";
+import type { BagEnd } from "./kinds/bagService";
 import type { Cup } from "./kinds/cup";
 import type { OwnFluid } from "./kinds/fluid";
+import type { Line } from "./kinds/line";
 import type { Place } from "./kinds/place";
 import type { Round } from "./kinds/round";
 import { DEFAULT_SETTINGS, type Settings } from "./kinds/settings";
@@ -71,6 +73,8 @@ export interface HungByKind {
 
 export interface VesselState {
   readonly vessel: Vessel;
+  /** How far above its muck the suction had hung when oil was last drawn off into this, mm; null where nobody said. */
+  readonly suctionAboveMuckMm: number | null;
   readonly contents: Contents;
   /** When something last went in or stirred it: the start of its settling clock. */
   readonly stirredAt: string | null;
@@ -149,12 +153,43 @@ export interface BagRun {
   readonly carriedLitres: number;
   readonly minutes: number;
   readonly celsius: number | null;
+  /** Of the bags that it went through then, the finest: the run took as long as this one let it. */
+  readonly finest: boolean;
+  /** What drove it, kPa; null where nobody said. */
+  readonly kPa: number | null;
+  /** What it was when it ran: a bag of another area or rating is another bag. */
+  readonly areaM2: number;
+  readonly ratingUm: number | null;
+  /** Washed so many times before, since it was new. */
+  readonly washes: number;
+  /** What was known of the oil: a test had found it wet; its share of fat; whose muck it had come with, most of it. */
+  readonly wet: boolean;
+  readonly fatShare: number;
+  readonly source: SourceId | null;
+  /** How far above its muck the suction had hung when it was drawn off, mm; null where nobody said. */
+  readonly suctionAboveMuckMm: number | null;
+}
+
+/** From new or washed until it was washed or changed. */
+export interface BagLife {
+  readonly endedAt: string;
+  readonly litres: number;
+  readonly how: BagEnd;
 }
 
 export interface BagState {
   readonly bag: Bag;
   /** Litres since it was new or washed. */
   readonly litres: number;
+  /** Litres since it was new, and how often it was washed since. */
+  readonly litresOfAge: number;
+  readonly washes: number;
+  /** The latest, oldest first. */
+  readonly lives: readonly BagLife[];
+  /** Runs of lives that are over, the latest, oldest first. */
+  readonly pastRuns: readonly BagRun[];
+  /** New ones in stock; null where nobody counts them. */
+  readonly spares: number | null;
   readonly runs: readonly BagRun[];
   readonly servicedAt: string | null;
   /** Litres of muck that had come with what went through it since then, by source. */
@@ -190,6 +225,7 @@ export interface YardState {
   readonly vessels: Map<VesselId, VesselState>;
   readonly sources: Map<SourceId, SourceState>;
   readonly bags: Map<BagId, BagState>;
+  readonly lines: Map<LineId, Line>;
   readonly vehicles: Map<VehicleId, VehicleState>;
   readonly places: Map<PlaceId, Place>;
   readonly rounds: Map<RoundId, RoundState>;
@@ -225,6 +261,7 @@ export function emptyYard(): YardState {
     vessels: new Map(),
     sources: new Map(),
     bags: new Map(),
+    lines: new Map(),
     vehicles: new Map(),
     places: new Map(),
     rounds: new Map(),
@@ -266,6 +303,7 @@ export function copyYard(y: YardState): YardState {
     vessels: new Map(y.vessels),
     sources: new Map(y.sources),
     bags: new Map(y.bags),
+    lines: new Map(y.lines),
     vehicles: new Map(y.vehicles),
     places: new Map(y.places),
     rounds: new Map(y.rounds),
@@ -293,6 +331,7 @@ export const emptyVessel = (vessel: Vessel): VesselState => ({
   changedAt: null,
   drawnAt: null,
   drawnLitres: 0,
+  suctionAboveMuckMm: null,
   quality: UNKNOWN_QUALITY,
   cleanedAt: null,
   fedLitres: 0,

@@ -72,6 +72,7 @@ export function takeOut(
     hung: emptied ? null : state.hung,
     changedAt: at,
     drawnAt: emptied ? null : layer === "top" ? (state.drawnAt ?? at) : state.drawnAt,
+    suctionAboveMuckMm: emptied ? null : state.suctionAboveMuckMm,
     drawnLitres: emptied ? 0 : layer === "top" ? state.drawnLitres + litres15 : state.drawnLitres,
     quality: emptied ? UNKNOWN_QUALITY : state.quality,
     cleanedAt: state.cleanedAt,
@@ -113,6 +114,7 @@ export function pourIn(yard: YardState, to: VesselId, poured: Contents, at: stri
     hung: stands ? state.hung : null,
     changedAt: at,
     drawnAt: stands ? state.drawnAt : null,
+    suctionAboveMuckMm: null,
     // What is fed in below lifts what stands above it.
     drawnLitres: stands ? Math.max(0, state.drawnLitres - poured.total) : 0,
     quality: mixQuality(empty ? null : state.quality, along.quality, at),

@@ -1,5 +1,6 @@
 export { type PlaceView, placeViews, type Range } from "./drive/places";
-export type { BagView } from "./filter/bagPace";
+export type { BagView } from "./filter/bagView";
+export { FIRST_LINE, type LineView } from "./filter/lines";
 export { ReadingMemo } from "./memo";
 export { readYard, type VesselReading, type YardReading } from "./reading";
 export {

@@ -1,6 +1,6 @@
 import type { BagState, SourceState, VehicleState, VesselState, YardState } from "../ledger";
 import type { VehicleCold } from "./drive/vehicleCold";
-import type { BagView } from "./filter/bagPace";
+import type { BagView } from "./filter/bagView";
 import type { VesselReading } from "./reading";
 import type { SourceView } from "./rounds/sourceView";
 import type { Owners, SourceFates } from "./rounds/worth";

@@ -1,5 +1,7 @@
 import type { FluidTable } from "../fluids";
 import {
+  type BagState,
+  type Line,
   type Place,
   type RoundState,
   type Settings,
@@ -12,14 +14,17 @@ import {
   type VesselState,
   type YardState,
 } from "../ledger";
+import { muckTopMm } from "../settling";
 import { type ColdTank, type VehicleCold, vehicleCold } from "./drive/vehicleCold";
-import { type BagView, bagPace } from "./filter/bagPace";
+import { allRuns, type BagView, bagView } from "./filter/bagView";
+import { type LineView, linesOf, lineViews } from "./filter/lines";
 import type { ReadingMemo } from "./memo";
 import type { SourceView } from "./rounds/sourceView";
 import { waitingAt } from "./rounds/waiting";
 import { fatesOfSources, NO_FATES, worthOf } from "./rounds/worth";
 import { GrainBook } from "./settle/grains";
 import { slotBegan, slotOf } from "./slot";
+import { sludgeMostMm, sludgeShare } from "./terms";
 import { type Standing, standingOf } from "./vessel/standing";
 import { type VesselView, vesselViewOf } from "./vessel/vesselView";
 
@@ -38,6 +43,7 @@ export interface YardReading {
   readonly vessels: readonly VesselReading[];
   readonly byId: ReadonlyMap<VesselId, VesselReading>;
   readonly bags: readonly BagView[];
+  readonly lines: readonly LineView[];
   readonly vehicles: readonly VehicleState[];
   /** How each of them stands out on the coldest hour. */
   readonly cold: ReadonlyMap<VehicleId, VehicleCold>;
@@ -70,21 +76,52 @@ export function readYard(yard: YardState, at: string, memo: ReadingMemo): YardRe
     memo.cold.get(v, [epoch, ...tanksOf(v.vehicle).map((id) => byId.get(id))], () =>
       vehicleCold(v, { tank: (id) => tankOf(byId.get(id)), settings: yard.settings, fluids: yard.fluids }),
     );
+  const inLine = [...yard.bags.values()].filter((b) => inUse("bag", b.bag.id));
+  const lines = linesOf(
+    [...yard.lines.values()].filter((l) => inUse("line", l.id)),
+    inLine,
+  );
+  const settlerFull = settlerFullShare(vessels);
+  const bags = inLine.map((b): BagView => {
+    const beside = besideIt(b, inLine, lines);
+    return memo.bags.get(b, [yard.settings, yard.fluids, settlerFull, ...beside], () =>
+      bagView(
+        b,
+        beside.flatMap((o) => allRuns(o, yard)),
+        settlerFull,
+        yard,
+      ),
+    );
+  });
   return {
     now: slotBegan(at),
     settings: yard.settings,
     fluids: yard.fluids,
     vessels,
     byId,
-    bags: [...yard.bags.values()]
-      .filter((b) => inUse("bag", b.bag.id))
-      .map((b) => memo.bags.get(b, [yard.settings, yard.fluids], () => ({ ...b, pace: bagPace(b, yard) }))),
+    bags,
+    lines: lineViews(lines, bags),
     vehicles,
     cold: new Map(vehicles.map((v) => [v.vehicle.id, coldOf(v)])),
     places: [...yard.places.values()].filter((p) => inUse("place", p.id)),
     sources: readSources(yard, now, memo).filter((s) => inUse("source", s.source.id)),
     round: [...yard.rounds.values()].findLast((r) => r.endedAt === null) ?? null,
   };
+}
+
+/** The other bags of its rating on its line: what they took is what this one may take. */
+function besideIt(b: BagState, all: readonly BagState[], lines: readonly Line[]): BagState[] {
+  const line = lines.find((l) => l.elements.includes(b.bag.id));
+  return all.filter((o) => o !== b && o.bag.ratingUm === b.bag.ratingUm && line?.elements.includes(o.bag.id) === true);
+}
+
+/** How full of muck the fullest settler is, by volume; null where there is none. */
+function settlerFullShare(vessels: readonly VesselReading[]): number | null {
+  return vessels.reduce<number | null>((most, { state, standing }) => {
+    const mostMm = state.vessel.role === "settler" ? sludgeMostMm(state.vessel) : null;
+    if (mostMm === null) return most;
+    return Math.max(most ?? 0, sludgeShare(state.vessel, muckTopMm(standing.layers), mostMm));
+  }, null);
 }
 
 const tankOf = (v: VesselReading | undefined): ColdTank | undefined => v && { ...v.standing, quality: v.state.quality };

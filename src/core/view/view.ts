@@ -18,6 +18,7 @@ import {
 } from "../ledger";
 import {
   type BagView,
+  type LineView,
   type PlaceView,
   placeViews,
   ReadingMemo,
@@ -34,6 +35,8 @@ export interface YardView {
   readonly vessels: readonly VesselView[];
   readonly sources: readonly SourceView[];
   readonly bags: readonly BagView[];
+  /** Filter lines as they hang. */
+  readonly lines: readonly LineView[];
   readonly vehicles: readonly VehicleState[];
   readonly places: readonly PlaceView[];
   readonly cups: readonly Cup[];
@@ -88,6 +91,7 @@ export function viewYard(
     vessels,
     sources: reading.sources,
     bags: reading.bags,
+    lines: reading.lines,
     vehicles: reading.vehicles,
     places: placeViews(yard, reading.vessels),
     cups: [...yard.cups.values()].filter((c) => !yard.retired.has(thingKey("cup", c.id))),
@@ -110,6 +114,7 @@ function namesIn(yard: YardState): Record<string, string> {
   for (const { vessel } of yard.vessels.values()) names[vessel.id] = vessel.name;
   for (const { source } of yard.sources.values()) names[source.id] = source.name;
   for (const { bag } of yard.bags.values()) names[bag.id] = bag.name;
+  for (const line of yard.lines.values()) names[line.id] = line.name;
   for (const { vehicle } of yard.vehicles.values()) names[vehicle.id] = vehicle.name;
   for (const place of yard.places.values()) names[place.id] = place.name;
   for (const cup of yard.cups.values()) names[cup.id] = cup.name;

@@ -19,7 +19,7 @@ export function FilterScreen() {
   const into = view.vessels
     .filter((v) => mayTake(v) && v.vessel.id !== from?.vessel.id && v.capacityLitres - v.litres > 0.5)
     .sort((a, b) => takeRank(a) - takeRank(b));
-  const bags = [...view.bags].sort((a, b) => b.bag.ratingUm - a.bag.ratingUm);
+  const bags = view.lines[0]?.elements ?? [];
   return (
     <Bench
       title="Filter line"

@@ -4,8 +4,8 @@ import { measuredLitres } from "@/core/fluids";
 import type { Draft } from "@/core/ledger";
 import { asVesselId } from "@/core/ledger/named";
 import type { BagView, VesselView } from "@/core/readings";
-import { bagMinutes, isSlow } from "@/core/readings/filter/bagMinutes";
-import { formatMinutes, formatNumber } from "@/core/units";
+import { bagMinutes } from "@/core/readings/filter/bagMinutes";
+import { formatMinutes } from "@/core/units";
 import { LogStep, NumberField, useFollowing, useUnits, VesselChoice } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Caution, Row } from "@/ui";
@@ -21,7 +21,7 @@ interface Props {
 const LOST_SHARE = 0.012;
 
 /** So much slower by the clock is worth a word. */
-const SLOW_BY_CLOCK = 1.5;
+const _SLOW_BY_CLOCK = 1.5;
 
 const paceWords = (runs: number): string =>
   runs === 0
@@ -46,7 +46,6 @@ export function Run({ from: first, feeds, into, bags }: Props) {
   const amount = litres.value ?? most;
   const terms = { settings: view.settings, fluids: view.fluids };
   const finest = through.at(-1);
-  const pace = finest?.pace;
   const foretold = finest ? bagMinutes(finest, amount, view.settings.shedCelsius, terms) : null;
   // Until somebody says otherwise they follow the litres.
   const minutes = useFollowing(units.duration, Math.max(1, Math.round(foretold ?? amount)));
@@ -91,15 +90,9 @@ export function Run({ from: first, feeds, into, bags }: Props) {
       </fieldset>
       <dl>
         <Row
-          name={paceWords(pace?.fit.runs ?? 0)}
+          name={paceWords(finest?.fit.runs ?? 0)}
           value={foretold === null ? "not known" : `about ${formatMinutes(Math.ceil(foretold))}`}
         />
-        {pace?.last && pace.last.timesByClock > SLOW_BY_CLOCK && !isSlow(pace) ? (
-          <p className="text-[14px] text-ink-2">
-            The last run was {formatNumber(pace.last.timesByClock, 1)} times as slow a litre by the clock: the oil was
-            colder, or the bag fuller. The bag is as it was.
-          </p>
-        ) : null}
         <Row name="Oil at" value={`${units.celsius(view.settings.shedCelsius)}, the shed`} />
       </dl>
       <VesselChoice label="From" vessels={feeds} value={fromId} onChange={setFrom} tells="litres" />

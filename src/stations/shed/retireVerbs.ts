@@ -11,6 +11,7 @@ const WORDS = {
   place: "van or trailer",
   cup: "flow cup",
   fluid: "fluid of your own",
+  line: "filter line",
 } as const;
 
 const asThing = (key: string): Thing => readThingKey(key as ThingKey) as Thing;
@@ -24,6 +25,7 @@ const inUse = (view: YardView): { value: ThingKey; name: string }[] =>
     ...view.vehicles.map((v) => thingKey("vehicle", v.vehicle.id)),
     ...view.places.map((p) => thingKey("place", p.place.id)),
     ...view.cups.map((c) => thingKey("cup", c.id)),
+    ...view.lines.map((l) => thingKey("line", l.line.id)),
     ...fluidsInUse(view).map((f) => thingKey("fluid", f.id)),
   ].map((value) => ({ value, name: named(view, value) }));
 

@@ -1,6 +1,7 @@
 import type { Advice } from "@/core/advice";
 import { formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
+import { clogWords } from "./clog";
 import { FAILURE_WORDS } from "./cold";
 import { nameOf } from "./names";
 import { aboutDay, shortDay } from "./times";
@@ -238,12 +239,22 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
     case "slow-bag":
       return {
         title: `${nameOf(view, a.bag)} bag is choking`,
-        why: `The last run took ${formatNumber(a.timesSlower, 1)} times as long as its ${a.runs} runs before foretell, the cold allowed for. ${
-          a.because === "settler-full"
-            ? "The settler is full of muck: that is the likely cause."
-            : "That may be a bottom layer drawn in, or a dirtier lot."
-        }`,
+        why: `The last run took ${formatNumber(a.timesSlower, 1)} times as long as its ${a.runs} runs before foretell, the cold allowed for. ${clogWords(a.evidence, u)}`,
         short: "Choking",
+        steps: [{ label: "Look at the bags", href: "/filter" }],
+      };
+    case "torn-bag":
+      return {
+        title: `${nameOf(view, a.bag)} bag may be torn`,
+        why: `The last run was ${formatNumber(a.timesFaster, 1)} times as fast as its ${a.runs} runs before foretell. Look for a tear, or oil going round it; what went through is not proven.`,
+        short: "Torn?",
+        steps: [{ label: "Look at the bags", href: "/filter" }],
+      };
+    case "low-spares":
+      return {
+        title: `${a.spares === 0 ? "No new" : `Only ${a.spares} new`} ${nameOf(view, a.bag)} in stock`,
+        why: "A bag that chokes in the middle of a run wants one at hand.",
+        short: "Low stock",
         steps: [{ label: "Look at the bags", href: "/filter" }],
       };
   }

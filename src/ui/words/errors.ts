@@ -51,6 +51,8 @@ export function wordError(error: StoreError, view: YardView, later?: Entry): str
       return "There is no such cup in this yard.";
     case "unknown-fluid":
       return `Nobody has said what ${fluidName(error.fluid)} is like. Give its figures in the shed first.`;
+    case "unknown-line":
+      return "There is no such filter line in this yard.";
     case "unknown-place":
       return "There is no such van, bus or trailer in this yard at that time.";
     case "still-holds":
@@ -129,6 +131,16 @@ const FIELDS: Record<string, string> = {
   nuMm2PerS: "The viscosity",
   seconds: "The seconds",
   ratingUm: "The rating",
+  mostDropKPa: "The pressure drop",
+  holdsLitres: "What it holds back",
+  spares: "The number in stock",
+  spareLow: "The low mark",
+  feedMm: "The height",
+  receiverMm: "The height",
+  headMm: "The head",
+  kPa: "The pressure",
+  beforeKPa: "The pressure before",
+  afterKPa: "The pressure after",
   areaM2: "The area",
   boreMm: "The bore",
   lengthMm: "The length",

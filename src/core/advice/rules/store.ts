@@ -1,8 +1,6 @@
+import type { ClogEvidence } from "../../filtration";
 import type { BagId, VesselId } from "../../ledger";
 import type { YardReading } from "../../readings";
-import { isSlow } from "../../readings/filter/bagMinutes";
-import { SLUDGE_FULL, sludgeMostMm, sludgeShare } from "../../readings/terms";
-import { muckTopMm } from "../../settling";
 import type { Advice, Rule } from "../advice";
 
 export type StoreMatter =
@@ -13,8 +11,11 @@ export type StoreMatter =
       readonly bag: BagId;
       readonly timesSlower: number;
       readonly runs: number;
-      readonly because: "settler-full" | "dirtier-lot";
-    };
+      /** What speaks most for why; null where nothing does. */
+      readonly evidence: ClogEvidence | null;
+    }
+  | { readonly code: "torn-bag"; readonly bag: BagId; readonly timesFaster: number; readonly runs: number }
+  | { readonly code: "low-spares"; readonly bag: BagId; readonly spares: number };
 
 const WORTH_A_RUN_LITRES = 5;
 const WASTE_FULL = 0.8;
@@ -59,36 +60,33 @@ function emptyWaste({ vessels, now }: YardReading): Advice[] {
   });
 }
 
-/** The finest bag, where its last run took far longer than its own runs foretold. The coarse ones only wait for it. */
-function slowBag(reading: YardReading): Advice[] {
-  const { bags, vessels, now } = reading;
-  const finest = Math.min(...bags.map((b) => b.bag.ratingUm));
-  const settlerFull = vessels.some(({ state, standing }) => {
-    const most = state.vessel.role === "settler" ? sludgeMostMm(state.vessel) : null;
-    return most !== null && sludgeShare(state.vessel, muckTopMm(standing.layers), most) >= SLUDGE_FULL;
+/** Bags that choke, and why; torn ones too. By one rule: what each was found to be against its own earlier runs. */
+function troubledBags({ bags, now }: YardReading): Advice[] {
+  return bags.flatMap((b): Advice[] => {
+    const { diagnosis: d, bag } = b;
+    const common = { dueAt: now, station: "filter" as const, bag: bag.id };
+    if (d.verdict === "torn")
+      return [{ ...common, id: `torn-bag ${bag.id}`, code: "torn-bag", timesFaster: 1 / d.times, runs: d.earlierRuns }];
+    if (d.verdict !== "clogging") return [];
+    const { times: timesSlower, earlierRuns: runs, evidence } = d;
+    return [
+      { ...common, id: `slow-bag ${bag.id}`, code: "slow-bag", timesSlower, runs, evidence: evidence[0] ?? null },
+    ];
   });
-  return bags
-    .filter((b) => b.bag.ratingUm === finest)
-    .flatMap((b): Advice[] => {
-      const { pace } = b;
-      if (!pace.last || !isSlow(pace)) return [];
-      return [
-        {
-          id: `slow-bag ${b.bag.id}`,
-          code: "slow-bag",
-          dueAt: now,
-          station: "filter",
-          bag: b.bag.id,
-          timesSlower: pace.last.times,
-          runs: pace.last.earlierRuns,
-          because: settlerFull ? "settler-full" : "dirtier-lot",
-        },
-      ];
-    });
+}
+
+/** The last new one, or none, in stock of what wears out. */
+function lowSpares({ bags, now }: YardReading): Advice[] {
+  return bags.flatMap(({ bag, spares }): Advice[] =>
+    spares === null || bag.spareLow === undefined || spares > bag.spareLow
+      ? []
+      : [{ id: `spares ${bag.id}`, code: "low-spares", dueAt: now, station: "filter", bag: bag.id, spares }],
+  );
 }
 
 export const STORE_RULES: readonly Rule[] = [
-  { rank: 10, advise: slowBag },
+  { rank: 10, advise: troubledBags },
   { rank: 11, advise: filter },
   { rank: 17, advise: emptyWaste },
+  { rank: 18, advise: lowSpares },
 ];

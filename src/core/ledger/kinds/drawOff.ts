@@ -34,6 +34,9 @@ export const drawOff = defineKind({
     const { stirredAt, drawnAt, vessel } = vesselAt(yard, from);
     const flaw = moveOil(yard, data, happenedAt, "top", h ? [h.sludge, h.water, h.fat] : suspendedShare);
     if (flaw) return flaw;
+    const above = suctionAboveMuckMm(data, yard.settings.marginMm);
+    const into = above === null ? undefined : yard.vessels.get(data.to);
+    if (into) yard.vessels.set(data.to, { ...into, suctionAboveMuckMm: above });
     // What runs over from a settler was never waited for.
     if (stirredAt === null || drawnAt !== null || vessel.role === "settler") return undefined;
     const first = { vessel: from, since: stirredAt, at: happenedAt, came: came ?? null };
@@ -55,3 +58,11 @@ export const drawOff = defineKind({
     minutes: "Minutes",
   },
 });
+
+/** The forecast's line lies its owner's margin above the muck. */
+function suctionAboveMuckMm(
+  { suctionMm, forecast }: { readonly suctionMm: number; readonly forecast?: z.infer<typeof Forecast> | undefined },
+  marginMm: number,
+): number | null {
+  return forecast?.drawOffMm === undefined ? null : suctionMm - (forecast.drawOffMm - marginMm);
+}

@@ -1,15 +1,40 @@
 import * as z from "../../zod";
 import { caughtIn } from "../caught";
-import type { Contents } from "../contents";
-import { BagId, type SourceId, VesselId } from "../ids";
-import { LitresOrNone, Measured, Minutes } from "../schema/quantities";
-import type { BagState, YardState } from "../state";
+import { type Contents, litresByDepth } from "../contents";
+import { BagId, LineId, type SourceId, VesselId } from "../ids";
+import { LitresOrNone, Measured, Millimetres, Minutes } from "../schema/quantities";
+import type { BagRun, BagState, YardState } from "../state";
 import { book, pourIn, qualityFrom, takeOut } from "../transfer";
 import { flow, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
 /** A bag's trend is told by its latest runs. */
 const MOST_RUNS = 24;
+
+/** What drives a run: the level above it, air on the feed, a pump turned by hand or a drill, one with a motor. */
+export const FEED_WAYS = { gravity: "Gravity", air: "Air", hand: "Hand or drill pump", pump: "Electric pump" } as const;
+export type FeedWay = keyof typeof FEED_WAYS;
+
+const Feed = z.object({
+  way: z.enum(Object.keys(FEED_WAYS) as [FeedWay, ...FeedWay[]]),
+  /** Of gravity: the feed's surface above the first of the line, as it began. */
+  headMm: Millimetres.max(20_000).meta({ is: "mm" }).optional(),
+  /** Of air or a pump. */
+  kPa: z.number().positive().max(2000).meta({ is: "kpa" }).optional(),
+});
+
+/** Pressure of a millimetre of oil, kPa. */
+const KPA_PER_MM = 0.009;
+
+/** How much somebody found in a bag, or what gauges beside it said. */
+const Found = z.object({
+  bag: BagId,
+  caught: z.enum(["none", "some", "much"]).optional(),
+  beforeKPa: z.number().min(0).max(2000).meta({ is: "kpa" }).optional(),
+  afterKPa: z.number().min(0).max(2000).meta({ is: "kpa" }).optional(),
+});
+
+const MOST_READINGS = 240;
 
 /** Through bags from a tub into another. */
 export const filterRun = defineKind({
@@ -20,41 +45,62 @@ export const filterRun = defineKind({
   data: z.object({
     from: VesselId,
     to: VesselId,
-    bags: z.array(BagId).min(1).max(10),
+    bags: z.array(BagId).min(1).max(12),
     amount: Measured,
     minutes: Minutes,
     lossLitres: LitresOrNone.max(10_000).meta({ is: "litres" }),
+    line: LineId.optional(),
+    feed: Feed.optional(),
+    /** Litres through by then, as marks or scoops were timed or a gauge said, from its start. */
+    readings: z
+      .array(z.object({ litres: LitresOrNone, minutes: Minutes }))
+      .max(MOST_READINGS)
+      .optional(),
+    found: z.array(Found).max(12).optional(),
   }),
   moves: ({ from, to, amount }) => [flow("filter", from, to, amount)],
   speaksOf: SPEAKS_OF_NONE,
-  apply(yard, { happenedAt, data: { from, to, bags, amount, minutes, lossLitres } }) {
+  apply(yard, { happenedAt, data: { from, to, bags, amount, minutes, lossLitres, line, feed } }) {
     const missing = bags.find((id) => !yard.bags.has(id));
     if (missing) return { code: "unknown-bag", bag: missing };
+    if (line !== undefined && !yard.lines.has(line)) return { code: "unknown-line", line };
     if (lossLitres > amount.litres) return { code: "loss-above-litres" };
     const quality = qualityFrom(yard, from);
-    const before = quality.filteredUm ?? Number.POSITIVE_INFINITY;
-    const filteredUm = bags.reduce((um, id) => Math.min(um, yard.bags.get(id)?.bag.ratingUm ?? um), before);
+    const suctionAboveMuckMm = yard.vessels.get(from)?.suctionAboveMuckMm ?? null;
+    const ratings = bags.flatMap((id) => yard.bags.get(id)?.bag.ratingUm ?? []);
     const through = takeOut(yard, from, amount, happenedAt);
     if (!through.ok) return through.error;
-    const ratings = bags.flatMap((id) => yard.bags.get(id)?.bag.ratingUm ?? []);
     const lost = (lossLitres / amount.litres) * through.value.total;
     const { kept, clean } = caughtIn(yard, through.value, lost, ratings);
+    const filteredUm = finestOf(quality.filteredUm, ratings);
     pourIn(yard, to, clean, happenedAt, { quality: { ...quality, filteredUm }, celsius: amount.celsius });
     book(yard, "lost", kept);
     const muck = muckBySource(yard, through.value);
+    const finest = Math.min(...ratings);
     for (const id of bags) {
       const state = yard.bags.get(id);
       if (!state) continue;
-      const run = {
+      const { bag } = state;
+      const run: BagRun = {
         at: happenedAt,
         litres: through.value.total,
         minutes,
         celsius: amount.celsius ?? null,
         carriedLitres: state.litres,
+        finest: bag.ratingUm === finest,
+        kPa: feed?.kPa ?? (feed?.headMm === undefined ? null : feed.headMm * KPA_PER_MM),
+        areaM2: bag.areaM2,
+        ratingUm: bag.ratingUm ?? null,
+        washes: state.washes,
+        wet: quality.water?.wet === true,
+        fatShare: fatShareOf(yard, through.value),
+        source: mostOf(muck),
+        suctionAboveMuckMm,
       };
       yard.bags.set(id, {
         ...state,
         litres: state.litres + through.value.total,
+        litresOfAge: state.litresOfAge + through.value.total,
         runs: [...state.runs, run].slice(-MOST_RUNS),
         muck: addedUp(state.muck, muck),
       });
@@ -69,8 +115,30 @@ export const filterRun = defineKind({
     "amount.celsius": "Read at",
     minutes: "Minutes",
     lossLitres: "Stayed in the bags",
+    line: "On the line",
+    "feed.way": ["Driven by", FEED_WAYS],
+    "feed.headMm": "Head as it began",
+    "feed.kPa": "Pressure",
+    readings: null,
+    found: null,
   },
 });
+
+/** What it had been through before still counts; a cloth that nobody knows the rating of proves nothing. */
+const finestOf = (before: number | null, ratings: readonly number[]): number | null =>
+  ratings.length === 0 ? before : Math.min(before ?? Number.POSITIVE_INFINITY, ...ratings);
+
+/** Of what settles, fat lies third: sludge, water, fat, oil. */
+const FAT_DEPTH = 2;
+const fatShareOf = (yard: YardState, c: Contents): number =>
+  c.total > 0 ? (litresByDepth(c, yard.parts)[FAT_DEPTH] ?? 0) / c.total : 0;
+
+/** Whose muck it was, where one source brought more than half. */
+function mostOf(muck: ReadonlyMap<SourceId, number>): SourceId | null {
+  const all = [...muck.values()].reduce((sum, litres) => sum + litres, 0);
+  for (const [source, litres] of muck) if (litres > all / 2) return source;
+  return null;
+}
 
 /** A bag meets only traces of the muck; what the lots came with says better whose oil wore it. */
 function muckBySource(yard: YardState, { keys, unscaled, scale }: Contents): Map<SourceId, number> {

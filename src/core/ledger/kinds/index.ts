@@ -15,6 +15,7 @@ import { filterRun } from "./filterRun";
 import { fining } from "./fining";
 import { fluid } from "./fluid";
 import { jar } from "./jar";
+import { line } from "./line";
 import { move } from "./move";
 import { opening } from "./opening";
 import { photo } from "./photo";
@@ -43,6 +44,7 @@ export const KIND_LIST = [
   vessel,
   source,
   bag,
+  line,
   vehicle,
   place,
   fluid,

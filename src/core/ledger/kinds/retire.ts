@@ -1,7 +1,7 @@
 import * as z from "../../zod";
 import { thingKey } from "../definitions";
 import type { Flaw } from "../errors";
-import { BagId, CupId, PlaceId, SourceId, VehicleId, VesselId } from "../ids";
+import { BagId, CupId, LineId, PlaceId, SourceId, VehicleId, VesselId } from "../ids";
 import { Fluid } from "../schema/quantities";
 import type { YardState } from "../state";
 import { MOVES_NOTHING } from "./flow";
@@ -16,6 +16,7 @@ const ThingSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("place"), id: PlaceId }),
   z.object({ kind: z.literal("cup"), id: CupId }),
   z.object({ kind: z.literal("fluid"), id: Fluid }),
+  z.object({ kind: z.literal("line"), id: LineId }),
 ]);
 export type Thing = z.infer<typeof ThingSchema>;
 
@@ -68,6 +69,8 @@ function missing(yard: YardState, what: Thing): Flaw | undefined {
       return yard.cups.has(what.id) ? undefined : { code: "unknown-cup", cup: what.id };
     case "fluid":
       return yard.ownFluids.has(what.id) ? undefined : { code: "unknown-fluid", fluid: what.id };
+    case "line":
+      return yard.lines.has(what.id) ? undefined : { code: "unknown-line", line: what.id };
   }
 }
 

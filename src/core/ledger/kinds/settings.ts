@@ -66,6 +66,8 @@ const SettingsSchema = z.object({
   /** How long fuel keeps at 20 °C, dark and closed. */
   oilKeepsDays: z.number().min(30).max(3650),
   esterKeepsDays: z.number().min(30).max(3650),
+  /** A bag that lets through less than this is choked to its owner. */
+  patienceLitresPerHour: z.number().min(0.1).max(500),
 });
 export type Settings = z.infer<typeof SettingsSchema>;
 
@@ -114,6 +116,7 @@ export const DEFAULT_SETTINGS: Settings = {
   readyFinesUm: 16,
   openCoolingHours: 7,
   oilKeepsDays: 365,
+  patienceLitresPerHour: 5,
   esterKeepsDays: 180,
 };
 

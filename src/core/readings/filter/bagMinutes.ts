@@ -1,8 +1,8 @@
-import { minutesThrough, TREND_ALARM } from "../../filtration";
+import { minutesThrough } from "../../filtration";
 import { dynamicViscosityPaS, type FluidTable } from "../../fluids";
 import type { Settings } from "../../ledger";
 import { covered } from "../covered";
-import type { BagPace, BagView } from "./bagPace";
+import type { BagView } from "./bagView";
 
 /** Apart from the fit itself, which is made in the worker: so that the bench's page stays light. */
 
@@ -18,10 +18,8 @@ export interface BagTerms {
 export const viscosityAt = (celsius: number, { settings, fluids }: BagTerms): number | null =>
   covered(() => dynamicViscosityPaS(fluids[AS_OIL], celsius, settings.usedFactor)) ?? null;
 
-export const isSlow = (pace: BagPace): boolean => (pace.last?.times ?? 0) > TREND_ALARM;
-
 /** Minutes for a run at a temperature; null where the models do not cover it. */
 export function bagMinutes(bag: BagView, litres: number, celsius: number, terms: BagTerms): number | null {
   const viscosityPaS = viscosityAt(celsius, terms);
-  return viscosityPaS === null ? null : minutesThrough(bag.pace.fit, litres, bag.litres, viscosityPaS);
+  return viscosityPaS === null ? null : minutesThrough(bag.fit, litres, bag.litres, viscosityPaS);
 }

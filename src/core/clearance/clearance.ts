@@ -2,6 +2,7 @@ import { type ComponentId, isFluidId, likeOf, sinks } from "../fluids";
 import {
   askStep,
   type Clearance,
+  type Drive,
   type Operation,
   type Receiver,
   type Refusal,
@@ -9,7 +10,17 @@ import {
   type StepPart,
   type Substance,
 } from "../interlocks";
-import { type Draft, type Flow, flowsOf, type How, partsOf, roleOf, type VesselId, type YardState } from "../ledger";
+import {
+  type Draft,
+  type FeedWay,
+  type Flow,
+  flowsOf,
+  type How,
+  partsOf,
+  roleOf,
+  type VesselId,
+  type YardState,
+} from "../ledger";
 import { holdsLitres } from "../vessels";
 import { type ColdWarning, coldWarnings } from "./cold";
 import { type FitnessRefusal, unfit } from "./fitness";
@@ -99,17 +110,46 @@ function stepOf(yard: YardState, flows: readonly [Flow, ...Flow[]]): Step | null
   const into = first.to === null ? null : receiverOf(yard, first.to);
   if (operation === null || !into) return null;
   const shed = yard.settings.shedCelsius;
+  const press = pressureOf(yard, first);
   return {
     operation,
     parts: flows.flatMap((f) => partsIn(yard, f, flows.length > 1)),
     celsius: Math.max(...flows.map((f) => f.amount.celsius ?? shed)),
-    into: first.intoCelsius === undefined ? into : { ...into, celsius: first.intoCelsius },
-    drive: "gravity",
-    pressurePa: 0,
-    housingsPa: [],
+    into: { ...into, ratedPa: press.ratedPa, celsius: first.intoCelsius ?? into.celsius },
+    drive: press.drive,
+    pressurePa: press.pressurePa,
+    housingsPa: press.housingsPa,
     acidPurity: null,
     fatLimitShare: yard.settings.fatLimitShare,
     unattended: null,
+  };
+}
+
+/** Which of the interlocks' drives it is; of a motor nobody has looked into the one that sparks. */
+const DRIVE: Readonly<Record<FeedWay, Drive>> = {
+  gravity: "gravity",
+  air: "compressed-air",
+  hand: "hand-pump",
+  pump: "brush-motor-pump",
+  brushless: "brushless-pump",
+};
+const PA_PER_KPA = 1000;
+
+/** What a run's pressure meets: the feed where air stands on it, the housings however it is driven; never the receiver. */
+function pressureOf(
+  yard: YardState,
+  { driven, from }: Flow,
+): Pick<Step, "drive" | "pressurePa" | "housingsPa"> & { readonly ratedPa: number | null } {
+  if (!driven || driven.way === "gravity") return { drive: "gravity", pressurePa: 0, housingsPa: [], ratedPa: null };
+  const feedKPa = from === null ? undefined : yard.vessels.get(from)?.vessel.ratedKPa;
+  return {
+    drive: DRIVE[driven.way],
+    pressurePa: driven.kPa * PA_PER_KPA,
+    housingsPa: driven.through.flatMap((id) => {
+      const most = yard.bags.get(id)?.bag.mostDropKPa;
+      return most === undefined ? [] : [most * PA_PER_KPA];
+    }),
+    ratedPa: driven.way === "air" ? (feedKPa === undefined ? null : feedKPa * PA_PER_KPA) : Number.POSITIVE_INFINITY,
   };
 }
 

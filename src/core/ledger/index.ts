@@ -22,7 +22,7 @@ export { ActId, BagId, CupId, EntryId, LineId, PlaceId, RoundId, SourceId, Vehic
 export { type Bag, ELEMENT_FORMS, type ElementForm } from "./kinds/bag";
 export { BAG_ENDS, type BagEnd } from "./kinds/bagService";
 export type { Cup } from "./kinds/cup";
-export type { Flow, How } from "./kinds/flow";
+export { FEED_WAYS, type FeedWay, type Flow, type How } from "./kinds/flow";
 export type { OwnFluid } from "./kinds/fluid";
 export type { Line } from "./kinds/line";
 export type { Place } from "./kinds/place";

@@ -194,6 +194,13 @@ export const changeVessel: Verb = {
     },
     { ...bySize, first: () => BY_TAPE },
     ...sizeFields(baseOf),
+    {
+      kind: "kpa",
+      name: "ratedKPa",
+      label: "Made for a pressure of",
+      optional: true,
+      first: (view, v) => chosen(view, v)?.ratedKPa,
+    },
     ...whereKept(chosen),
   ],
   build: (v, view) => {
@@ -206,7 +213,8 @@ export const changeVessel: Verb = {
 
 /** The vessel with what was changed, and nothing else: a rename rounds no measure and drops no pipework. */
 function changed(known: Vessel, view: YardView, v: Values): Vessel {
-  const { place, apart, look, ...kept } = known;
+  const { place, apart, look, ratedKPa, ...kept } = known;
+  const rated = v.changed("ratedKPa") ? v.maybe("ratedKPa") : ratedKPa;
   const isApart = v.changed("apart") ? v.text("apart") === "apart" : apart;
   const isOther = v.text("preset") !== AS_IT_IS;
   const base = baseOf(view, v);
@@ -218,6 +226,7 @@ function changed(known: Vessel, view: YardView, v: Values): Vessel {
     shape: form.shape,
     rimMm: isOther || v.changed("rimMm") || v.changed("holds") || form.shape !== base.shape ? form.rimMm : known.rimMm,
     ...(isOther ? lookOf(form, presetOf(v.text("preset")).look) : look !== undefined && { look }),
+    ...(rated !== undefined && { ratedKPa: rated }),
     ...(v.changed("place") ? placeOf(v) : place !== undefined && { place }),
     ...(isApart !== undefined && isApart !== false && { apart: true }),
   };

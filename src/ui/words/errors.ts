@@ -131,6 +131,7 @@ const FIELDS: Record<string, string> = {
   nuMm2PerS: "The viscosity",
   seconds: "The seconds",
   ratingUm: "The rating",
+  ratedKPa: "The pressure it is made for",
   mostDropKPa: "The pressure drop",
   holdsLitres: "What it holds back",
   spares: "The number in stock",

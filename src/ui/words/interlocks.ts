@@ -32,7 +32,7 @@ export function wordInterlock(r: Refusal, units: Units): string {
     case "water-into-hot-oil":
       return `The oil there is at ${units.celsius(r.celsius)}. Water or wet oil in it boils over: let it cool to ${units.celsius(r.mostCelsius)}.`;
     case "not-rated-for-pressure":
-      return "This vessel is not made for pressure.";
+      return "This vessel is not made for pressure. Let it run by its own weight, or use one that is rated and say so in the shed.";
     case "over-pressure":
       return `${units.pascals(r.pressurePa)} is over what the weakest part bears, ${units.pascals(r.weakestPa)}.`;
     case "battery-acid":

@@ -5,15 +5,11 @@ import { BagId, LineId, type SourceId, VesselId } from "../ids";
 import { LitresOrNone, Measured, Millimetres, Minutes } from "../schema/quantities";
 import type { BagRun, BagState, YardState } from "../state";
 import { book, pourIn, qualityFrom, takeOut } from "../transfer";
-import { flow, SPEAKS_OF_NONE } from "./flow";
+import { FEED_WAYS, type FeedWay, flow, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
 /** A bag's trend is told by its latest runs. */
 const MOST_RUNS = 24;
-
-/** What drives a run: the level above it, air on the feed, a pump turned by hand or a drill, one with a motor. */
-export const FEED_WAYS = { gravity: "Gravity", air: "Air", hand: "Hand or drill pump", pump: "Electric pump" } as const;
-export type FeedWay = keyof typeof FEED_WAYS;
 
 const Feed = z.object({
   way: z.enum(Object.keys(FEED_WAYS) as [FeedWay, ...FeedWay[]]),
@@ -58,7 +54,12 @@ export const filterRun = defineKind({
       .optional(),
     found: z.array(Found).max(12).optional(),
   }),
-  moves: ({ from, to, amount }) => [flow("filter", from, to, amount)],
+  moves: ({ from, to, amount, feed, bags }) => [
+    {
+      ...flow("filter", from, to, amount),
+      ...(feed && { driven: { way: feed.way, kPa: feed.kPa ?? 0, through: bags } }),
+    },
+  ],
   speaksOf: SPEAKS_OF_NONE,
   apply(yard, { happenedAt, data: { from, to, bags, amount, minutes, lossLitres, line, feed } }) {
     const missing = bags.find((id) => !yard.bags.has(id));

@@ -1,6 +1,19 @@
 import type { ComponentId } from "../../fluids";
-import type { VesselId } from "../ids";
+import type { BagId, VesselId } from "../ids";
 import type { Layer, MeasuredOrAll } from "../schema/quantities";
+
+/**
+ * What drives a run: the level above it, air on the feed, a pump turned by hand or a drill, a pump with a motor. A motor that
+ * nobody has looked into is taken to have brushes.
+ */
+export const FEED_WAYS = {
+  gravity: "Gravity",
+  air: "Air",
+  hand: "Hand pump",
+  pump: "Electric pump",
+  brushless: "Brushless pump",
+} as const;
+export type FeedWay = keyof typeof FEED_WAYS;
 
 /** What is done to what flows. */
 export type How =
@@ -29,6 +42,8 @@ export interface Flow {
   readonly to: VesselId | null;
   readonly amount: MeasuredOrAll;
   readonly layer: Layer;
+  /** What drives a run through bags, and which: what they bear is asked of the yard. */
+  readonly driven?: { readonly way: FeedWay; readonly kPa: number; readonly through: readonly BagId[] } | undefined;
   /** How hot what it goes into is, where that is known. */
   readonly intoCelsius?: number | undefined;
 }

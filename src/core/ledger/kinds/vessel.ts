@@ -30,6 +30,8 @@ const VesselSchema = z.object({
   place: PlaceId.optional(),
   /** Kept for engine and gearbox oil. */
   apart: z.boolean().optional(),
+  /** Made for so much pressure; absent: for none. */
+  ratedKPa: z.number().positive().max(2000).meta({ is: "kpa" }).optional(),
   /** Only a displacement settler has this. */
   settler: SettlerSchema.optional(),
 });
@@ -63,6 +65,7 @@ export const vessel = defineKind({
     rimMm: "Height to the rim, inside",
     place: "Kept aboard",
     apart: "For engine and gearbox oil",
+    ratedKPa: "Made for a pressure of",
     settler: null,
   },
 });

@@ -4,14 +4,15 @@ import { litresIn, openDemo, openLog } from "./yard";
 test("filter: a washed bag starts again, and a loss above the litres is refused", async ({ page }) => {
   await openDemo(page, "/filter");
   await expect(page.getByLabel("Litres", { exact: true })).toHaveValue("22.2");
-  await page.getByLabel("Lost", { exact: true }).fill("40");
+  await page.getByLabel("Stayed in bags and line", { exact: true }).fill("40");
   await page.getByRole("button", { name: "Log the run" }).click();
   await expect(page.getByText("The loss cannot be more than what went in.")).toBeVisible();
   await page.getByRole("button", { name: "Wash or change: 5 µm" }).click();
-  await page.getByRole("radio", { name: "Changed" }).click();
+  await page.getByRole("radio", { name: "Changed", exact: true }).click();
   await page.getByRole("button", { name: "Log it" }).click();
-  await expect(page.getByRole("img", { name: /^5 µm bag: 0 L through it/ })).toBeVisible();
+  await expect(page.getByRole("img", { name: /^5 µm, 5 µm, finer than sieves: 0 L through it/ })).toBeVisible();
   await page.getByRole("link", { name: /the yard$/ }).click();
+  await expect(page.getByRole("heading", { name: "Next up" })).toBeVisible();
   await expect(page.getByText("5 µm bag is choking")).toBeHidden();
   await page
     .getByRole("link", { name: /^Filter/ })

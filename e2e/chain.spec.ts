@@ -121,11 +121,11 @@ async function kitchenToKilometre(page: Page, barehands: Hands, openLog: () => P
 
   await step("run it through the bags", async () => {
     await hands.press(page, "link", /^Filter/);
-    await expect(page.getByRole("heading", { level: 1, name: "Filter line" })).toBeVisible();
+    await expect(page.getByRole("heading", { level: 1, name: "Line in the shed" })).toBeVisible();
     expect(await litresIn(page, "Feed tub")).toBeCloseTo(before.feed + 60, 0);
     await hands.type(page, "Litres", "60");
     await hands.type(page, "It took", "85");
-    await hands.type(page, "Lost", "0.7");
+    await hands.type(page, "Stayed in bags and line", "0.7");
     await hands.press(page, "button", "Log the run");
     await said(page, "Ran 60 L through 2 bags.");
     await expect.poll(() => litresIn(page, "Feed tub")).toBeCloseTo(before.feed, 0);

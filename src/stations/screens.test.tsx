@@ -48,7 +48,7 @@ const SCREENS: [string, () => React.ReactNode, string | RegExp][] = [
   ["yard", () => <YardScreen />, "The yard, Tuesday 24 November"],
   ["rounds", () => <RoundsScreen />, "Rounds"],
   ["settle", () => <SettleScreen />, /^Drum 3, day 22/],
-  ["filter", () => <FilterScreen />, "Filter line"],
+  ["filter", () => <FilterScreen />, "Line in the shed"],
   ["blend", () => <BlendScreen />, "Tractor, before tonight"],
   ["kettle", () => <KettleScreen />, "Kettle"],
   ["store", () => <StoreScreen />, "Store"],

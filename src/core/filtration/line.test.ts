@@ -4,8 +4,8 @@ import { FLUIDS, oilOf } from "../fluids";
 import { gravitySeconds } from "./gravity";
 import { forecastLine, type LineQuestion, type LineStage, lineMinutes } from "./line";
 import { typicalBag } from "./media";
-import { typicalRunFit } from "./runFit";
 import { litresUntilSlow, minutesThrough } from "./runPace";
+import { typicalRunFit } from "./typicalFit";
 
 const oil = oilOf(FLUIDS.canola, 1.15);
 const stage = (ratingUm: number, over: Partial<LineStage> = {}): LineStage => ({

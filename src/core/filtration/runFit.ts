@@ -1,5 +1,4 @@
 import { leastSquares, Refused } from "../numerics";
-import { typicalBag } from "./media";
 import { METRE_OF_OIL_PA, type RunFit } from "./runPace";
 
 /** A run as the ledger has it: litres, minutes, what was on the bag before it, and the oil's viscosity then in Pa·s. */
@@ -13,24 +12,9 @@ export interface TimedRun {
   readonly kPa?: number | null;
 }
 
-const M3_PER_LITRE = 1e-3;
-const SECONDS_PER_MINUTE = 60;
-
 const driven = (r: TimedRun): number => ((r.kPa ?? METRE_OF_OIL_PA / 1000) * 1000) / METRE_OF_OIL_PA;
 const yOf = (r: TimedRun): number => (r.minutes * driven(r)) / r.litres / r.viscosityPaS;
 const xOf = (r: TimedRun): number => r.carriedLitres + r.litres / 2;
-
-/** What a rating and an area suggest, by gravity, before anything was timed. */
-export function typicalRunFit(ratingUm: number, areaM2: number): RunFit {
-  const { mediumPerM, cakePerM2 } = typicalBag(ratingUm);
-  const perMinute = (M3_PER_LITRE / SECONDS_PER_MINUTE) * (1 / (areaM2 * METRE_OF_OIL_PA));
-  return {
-    clean: mediumPerM * perMinute,
-    perLitre: (cakePerM2 / areaM2) * M3_PER_LITRE * perMinute,
-    runs: 0,
-    spread: null,
-  };
-}
 
 /**
  * One line through a bag's own runs: minutes a litre, corrected by viscosity, against the litres on it half way through

@@ -77,10 +77,8 @@ export function readYard(yard: YardState, at: string, memo: ReadingMemo): YardRe
       vehicleCold(v, { tank: (id) => tankOf(byId.get(id)), settings: yard.settings, fluids: yard.fluids }),
     );
   const inLine = [...yard.bags.values()].filter((b) => inUse("bag", b.bag.id));
-  const lines = linesOf(
-    [...yard.lines.values()].filter((l) => inUse("line", l.id)),
-    inLine,
-  );
+  const said = [...yard.lines.values()].filter((l) => inUse("line", l.id));
+  const lines = linesOf(said, inLine);
   const settlerFull = settlerFullShare(vessels);
   const bags = inLine.map((b): BagView => {
     const beside = besideIt(b, inLine, lines);
@@ -100,7 +98,7 @@ export function readYard(yard: YardState, at: string, memo: ReadingMemo): YardRe
     vessels,
     byId,
     bags,
-    lines: lineViews(lines, bags),
+    lines: lineViews(lines, bags, said.length > 0),
     vehicles,
     cold: new Map(vehicles.map((v) => [v.vehicle.id, coldOf(v)])),
     places: [...yard.places.values()].filter((p) => inUse("place", p.id)),

@@ -1,70 +1,132 @@
 "use client";
-import type { VesselView } from "@/core/readings";
-import { NoSuchVessel, useChosenVessel, useLog, useUnits, VesselColumn } from "@/desk";
+import dynamic from "next/dynamic";
+import { useState } from "react";
+import type { LineView, VesselView } from "@/core/readings";
+import { NoSuchVessel, useChosenVessel, useLog } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button } from "@/ui";
-import { BagDrawing } from "./BagDrawing";
-import { Run } from "./Run";
+import { LineDrawing } from "./LineDrawing";
+import { RunForm } from "./RunForm";
+import { useRun } from "./useRun";
 
-/** The filter line: from the feed, through the bags in order, into Ready. */
+// Dragging is heavy: the line is drawn before it can be rearranged.
+const Hangs = dynamic(() => import("./Hangs").then((m) => m.Hangs), { ssr: false });
+
+/** A filter line: what feeds it, what hangs in it, what it runs into; and one run through it. */
 export function FilterScreen() {
   const { view } = useYard();
-  const log = useLog();
-  const units = useUnits();
   const { chosen, isUnknown } = useChosenVessel("filter", mayFeed);
+  const [lineId, setLine] = useState<string | null>(null);
   if (isUnknown) return <NoSuchVessel bench="a run begins from" />;
   // What waits for the bags first, then what has cleared; whatever else holds oil may be run too.
   const feeds = view.vessels.filter((v) => mayFeed(v) && v.litres > 0.05).sort((a, b) => feedRank(a) - feedRank(b));
   const from = chosen && chosen.litres > 0.05 ? chosen : feeds[0];
   const into = view.vessels
-    .filter((v) => mayTake(v) && v.vessel.id !== from?.vessel.id && v.capacityLitres - v.litres > 0.5)
+    .filter((v) => mayTake(v) && v.capacityLitres - v.litres > 0.5)
     .sort((a, b) => takeRank(a) - takeRank(b));
-  const bags = view.lines[0]?.elements ?? [];
+  const line = view.lines.find((l) => l.line.id === lineId) ?? view.lines[0];
+  const [first, other] = into;
+  const hasReceiver = first !== undefined && (first.vessel.id !== from?.vessel.id || other !== undefined);
+  if (!line || !from || !hasReceiver || line.elements.length === 0)
+    return <NotYet line={line} hasOil={from !== undefined} hasReceiver={hasReceiver} onLine={setLine} />;
+  return (
+    <Ready
+      key={`${from.vessel.id} ${from.changedAt} ${line.line.id}`}
+      line={line}
+      from={from}
+      feeds={feeds}
+      into={into}
+      onLine={setLine}
+    />
+  );
+}
+
+interface ReadyProps {
+  readonly line: LineView;
+  readonly from: VesselView;
+  readonly feeds: readonly VesselView[];
+  readonly into: readonly VesselView[];
+  readonly onLine: (id: string) => void;
+}
+
+function Ready({ line, from, feeds, into, onLine }: ReadyProps) {
+  const run = useRun(
+    from,
+    feeds,
+    into.filter((v) => v.vessel.id !== from.vessel.id),
+    line,
+  );
+  const names = run.through.map((e) => e.bag.name);
+  const through = names.length > 1 ? `${names.slice(0, -1).join(", ")} and ${names.at(-1)}` : (names[0] ?? "nothing");
   return (
     <Bench
-      title="Filter line"
-      subtitle={
-        from
-          ? `${from.vessel.name} has ${units.litres(from.litres)} to run. Coarse first, then fine.`
-          : "Nothing waits for the bags."
-      }
+      title={line.line.name}
+      subtitle={`${run.from.vessel.name} through ${through} into ${run.to?.vessel.name ?? "nothing yet"}. Coarse first, then fine.`}
+      asideLabel="A run"
+      aside={<RunForm run={run} elements={line.elements} feeds={feeds} into={into} />}
+    >
+      <Lines of={line} onLine={onLine} />
+      <LineDrawing run={run} elements={line.elements} />
+      <Hangs line={line} />
+    </Bench>
+  );
+}
+
+/** Which line, where there are several. */
+function Lines({ of, onLine }: { of: LineView; onLine: (id: string) => void }) {
+  const { view } = useYard();
+  if (view.lines.length < 2) return null;
+  return (
+    <div className="mt-2 flex flex-wrap gap-2">
+      {view.lines.map((l) => (
+        <Button
+          key={l.line.id}
+          aria-pressed={l === of}
+          look={l === of ? "go" : "plain"}
+          onClick={() => onLine(l.line.id)}
+        >
+          {l.line.name}
+        </Button>
+      ))}
+    </div>
+  );
+}
+
+interface NotYetProps {
+  readonly line: LineView | undefined;
+  readonly hasOil: boolean;
+  readonly hasReceiver: boolean;
+  readonly onLine: (id: string) => void;
+}
+
+/** What a run still wants, and the line that waits for it. */
+function NotYet({ line, hasOil, hasReceiver, onLine }: NotYetProps) {
+  const log = useLog();
+  const isBare = line === undefined || line.elements.length === 0;
+  return (
+    <Bench
+      title={line?.line.name ?? "Filter line"}
+      subtitle={hasOil ? "Coarse first, then fine." : "Nothing waits for the bags."}
       asideLabel="A run"
       aside={
-        from && into.length > 0 && bags.length > 0 ? (
-          <Run key={`${from.vessel.id} ${from.changedAt}`} from={from} feeds={feeds} into={into} bags={bags} />
-        ) : (
-          <>
-            <h2 className="text-xl">A run</h2>
-            <p className="my-2 text-ink-2">
-              {bags.length === 0
-                ? "The line needs a bag."
-                : into.length === 0
-                  ? "It needs a drum for ready oil."
-                  : "Draw something off first."}
-            </p>
-            {bags.length === 0 ? <Button onClick={() => log.open("add-bag")}>Add a bag</Button> : null}
-            {into.length === 0 ? (
-              <Button onClick={() => log.open("add-vessel", { preset: "drum", role: "ready" })}>
-                Add a ready drum
-              </Button>
-            ) : null}
-          </>
-        )
+        <>
+          <h2 className="text-xl">A run</h2>
+          <p className="my-2 text-ink-2">
+            {isBare
+              ? "The line needs a bag."
+              : hasReceiver
+                ? "Draw something off first."
+                : "It needs a drum for ready oil."}
+          </p>
+          {isBare ? <Button onClick={() => log.open("add-bag")}>Add a bag</Button> : null}
+          {hasReceiver ? null : (
+            <Button onClick={() => log.open("add-vessel", { preset: "drum", role: "ready" })}>Add a ready drum</Button>
+          )}
+        </>
       }
     >
-      <div className="mt-5 flex flex-wrap items-end gap-x-2">
-        <ul>{from ? <VesselColumn vessel={from} pxPerMm={0.36} /> : null}</ul>
-        {bags.map((b) => (
-          <BagDrawing key={b.bag.id} bag={b} onService={() => log.open("bag-service", { bag: b.bag.id })} />
-        ))}
-        <ul className="flex flex-wrap">
-          {into
-            .filter((v) => v.vessel.role === "ready")
-            .map((v) => (
-              <VesselColumn key={v.vessel.id} vessel={v} pxPerMm={0.36} />
-            ))}
-        </ul>
-      </div>
+      {line ? <Lines of={line} onLine={onLine} /> : null}
+      {line ? <Hangs line={line} /> : null}
     </Bench>
   );
 }

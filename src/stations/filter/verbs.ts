@@ -1,92 +1,76 @@
-import type { Bag } from "@/core/ledger";
-import { asBagId } from "@/core/ledger/named";
+import { BAG_ENDS, type Bag, type BagEnd, type Line } from "@/core/ledger";
+import { asBagId, asLineId, asPlaceId } from "@/core/ledger/named";
+import type { LineView } from "@/core/readings";
 import type { YardView } from "@/core/view";
 import type { Field, Values, Verb } from "@/desk/form";
+import { bagFields, bagFrom, type Of, usualName } from "./bagFields";
+
+const whichBag = (label: string, first: (view: YardView) => string | undefined): Field => ({
+  kind: "choice",
+  name: "bag",
+  label,
+  adds: { verb: "add-bag", name: "Add a bag" },
+  options: (view) => view.bags.map((b) => ({ value: b.bag.id, name: b.bag.name })),
+  first,
+});
 
 export const bagService: Verb = {
   key: "bag-service",
-  alsoCalled: ["washed", "changed", "filter"],
+  alsoCalled: ["washed", "changed", "torn", "filter"],
   name: "Bag washed or changed",
   letter: "w",
   group: "look",
   caution: "Oily bags and rags heat up by themselves: flat to dry, or under water in a lidded metal bin.",
   fields: [
-    {
-      kind: "choice",
-      name: "bag",
-      label: "Bag",
-      adds: { verb: "add-bag", name: "Add a bag" },
-      options: (view) => view.bags.map((b) => ({ value: b.bag.id, name: b.bag.name })),
-      first: (view) => view.bags.at(-1)?.bag.id,
-    },
+    whichBag("Bag", (view) => view.bags.at(-1)?.bag.id),
     {
       kind: "choice",
       name: "what",
       label: "What",
-      options: () => [
-        { value: "washed", name: "Washed" },
-        { value: "changed", name: "Changed" },
-      ],
+      options: () => Object.entries(BAG_ENDS).map(([value, name]) => ({ value, name })),
       first: () => "washed",
     },
   ],
-  build: (v) => ({ kind: "bag-service", data: { bag: asBagId(v.text("bag")), what: v.text("what") as "washed" } }),
-  said: (v) => `Bag ${v.text("what")}.`,
+  build: (v) => ({ kind: "bag-service", data: { bag: asBagId(v.text("bag")), what: v.text("what") as BagEnd } }),
+  said: (v) => `Bag ${v.text("what") === "washed" ? "washed" : "changed"}.`,
 };
-
-type Of = (view: YardView, v: Values) => Bag | undefined;
-
-const bagFields = (of: Of): Field[] => [
-  {
-    kind: "number",
-    name: "ratingUm",
-    label: "Rating",
-    suffix: "µm",
-    first: (view, v) => of(view, v)?.ratingUm ?? 5,
-    chips: () => [1, 5, 50, 200],
-  },
-  { kind: "number", name: "areaM2", label: "Area", suffix: "m²", first: (view, v) => of(view, v)?.areaM2 ?? 0.25 },
-  { kind: "money", name: "price", label: "A new one costs", optional: true, first: (view, v) => of(view, v)?.price },
-];
-
-const bagFrom = (id: Bag["id"], name: string, v: Values): Bag => ({
-  id,
-  name,
-  ratingUm: v.number("ratingUm"),
-  areaM2: v.number("areaM2"),
-  ...(v.maybe("price") !== undefined && { price: v.number("price") }),
-});
 
 export const addBag: Verb = {
   key: "add-bag",
-  alsoCalled: ["filter"],
+  alsoCalled: ["filter", "strainer", "cloth", "cartridge", "trap", "sieve", "mesh"],
   name: "Add a bag",
   letter: "g",
   group: "yard",
-  fields: bagFields(() => undefined),
-  build: (v, _, newId) => ({
-    kind: "bag",
-    data: bagFrom(asBagId(newId()), `${v.number("ratingUm")} µm`, v),
-  }),
-  said: (v) => `A ${v.number("ratingUm")} µm bag is on the line.`,
+  fields: [
+    ...bagFields(() => undefined),
+    { kind: "text", name: "name", label: "Its name", first: (_, v) => usualName(v) },
+  ],
+  build: (v, view, newId) => {
+    const bag = bagFrom(asBagId(newId()), v.text("name"), v);
+    const [line] = view.lines;
+    const made = { kind: "bag", data: bag } as const;
+    return line?.isSaid ? [made, { kind: "line", data: hungIn(line, bag) }] : made;
+  },
+  said: (v) => `${v.text("name")} is on the line.`,
 };
+
+/** Before the first that is finer. */
+function hungIn({ line, elements }: LineView, bag: Bag): Line {
+  const um = bag.ratingUm ?? Number.POSITIVE_INFINITY;
+  const at = elements.findIndex((e) => (e.bag.ratingUm ?? Number.POSITIVE_INFINITY) < um);
+  const ids = elements.map((e) => e.bag.id);
+  return { ...line, elements: at < 0 ? [...ids, bag.id] : ids.toSpliced(at, 0, bag.id) };
+}
 
 const chosen: Of = (view, v) => view.bags.find((b) => b.bag.id === v.text("bag"))?.bag;
 
 export const changeBag: Verb = {
   key: "change-bag",
-  alsoCalled: ["filter", "bag", "rename"],
+  alsoCalled: ["filter", "bag", "rename", "stock", "spares"],
   name: "Change what a bag is",
   group: "yard",
   fields: [
-    {
-      kind: "choice",
-      name: "bag",
-      label: "Which",
-      adds: { verb: "add-bag", name: "Add a bag" },
-      options: (view) => view.bags.map((b) => ({ value: b.bag.id, name: b.bag.name })),
-      first: (view) => view.bags[0]?.bag.id,
-    },
+    whichBag("Which", (view) => view.bags[0]?.bag.id),
     { kind: "text", name: "name", label: "Its name", first: (view, v) => chosen(view, v)?.name ?? "" },
     ...bagFields(chosen),
   ],
@@ -94,4 +78,85 @@ export const changeBag: Verb = {
   said: (v) => `${v.text("name")} is changed from now on.`,
 };
 
-export const FILTER_VERBS: readonly Verb[] = [bagService, addBag, changeBag];
+const AT_HOME = "";
+
+const lineFields = (of: (view: YardView, v: Values) => Line | undefined): Field[] => [
+  { kind: "text", name: "name", label: "Its name", first: (view, v) => of(view, v)?.name ?? "Line in the van" },
+  {
+    kind: "choice",
+    name: "place",
+    label: "Where it is",
+    optional: true,
+    options: (view) => [
+      { value: AT_HOME, name: "At home" },
+      ...view.places.map((p) => ({ value: p.place.id, name: p.place.name })),
+    ],
+    first: (view, v) => of(view, v)?.place ?? AT_HOME,
+    asked: (view) => view.places.length > 0,
+  },
+  {
+    kind: "mm",
+    name: "feedMm",
+    label: "The feed stands above the floor",
+    optional: true,
+    first: (view, v) => of(view, v)?.feedMm,
+  },
+  {
+    kind: "mm",
+    name: "receiverMm",
+    label: "What it runs into stands above the floor",
+    optional: true,
+    first: (view, v) => of(view, v)?.receiverMm,
+  },
+];
+
+const lineFrom = (id: Line["id"], elements: Line["elements"], v: Values): Line => ({
+  id,
+  name: v.text("name"),
+  ...(v.text("place") !== AT_HOME && { place: asPlaceId(v.text("place")) }),
+  elements,
+  ...(v.maybe("feedMm") !== undefined && { feedMm: v.number("feedMm") }),
+  ...(v.maybe("receiverMm") !== undefined && { receiverMm: v.number("receiverMm") }),
+});
+
+/** The line that there was is said with the new one: from two on nobody knows what hangs where unless it is said. */
+export const addLine: Verb = {
+  key: "add-line",
+  alsoCalled: ["van", "filter line"],
+  name: "Add a filter line",
+  group: "yard",
+  fields: lineFields(() => undefined),
+  build: (v, view, newId) => [
+    ...view.lines.map((l) => ({ kind: "line" as const, data: l.line })),
+    { kind: "line", data: lineFrom(asLineId(newId()), [], v) },
+  ],
+  said: (v) => `${v.text("name")} is there. Hang something in it.`,
+};
+
+const lineOf = (view: YardView, v: Values): Line | undefined =>
+  view.lines.find((l) => l.line.id === v.text("line"))?.line;
+
+export const changeLine: Verb = {
+  key: "change-line",
+  alsoCalled: ["filter line", "heights", "head"],
+  name: "Change a filter line",
+  group: "yard",
+  fields: [
+    {
+      kind: "choice",
+      name: "line",
+      label: "Which",
+      options: (view) => view.lines.map((l) => ({ value: l.line.id, name: l.line.name })),
+      first: (view) => view.lines[0]?.line.id,
+    },
+    ...lineFields(lineOf),
+  ],
+  build: (v, view) => {
+    const known = lineOf(view, v);
+    if (!known) throw new Error("no line chosen");
+    return { kind: "line", data: lineFrom(known.id, known.elements, v) };
+  },
+  said: (v) => `${v.text("name")} is changed from now on.`,
+};
+
+export const FILTER_VERBS: readonly Verb[] = [bagService, addBag, changeBag, addLine, changeLine];

@@ -7,6 +7,7 @@ import { useNote, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, Choice, TextField } from "@/ui";
 import { plainly } from "@/ui/words";
+import { FilterMarks } from "./FilterMarks";
 import { Fluids } from "./Fluids";
 import { HomeMarks } from "./HomeMarks";
 import { Mark, rounded } from "./Mark";
@@ -138,6 +139,7 @@ export function ShedScreen() {
       <UnitMarks settings={settings} onSet={set} />
       <RoundMarks settings={settings} onSet={set} />
       <SettleMarks settings={settings} onSet={set} />
+      <FilterMarks settings={settings} onSet={set} />
       <StoreMarks settings={settings} onSet={set} />
       <HomeMarks />
     </Bench>

@@ -19,7 +19,7 @@ const MEND: Readonly<Record<ClogCause, string>> = {
   "wet-oil": "Let it stand, drain the bottom, test again; then filter.",
   "bottom-layer": "Draw higher above the line, and stop at the first cloudiness.",
   "settler-full": "Clean the settler out before the next bag.",
-  "fat-in-the-cold": "Filter on a warmer day, or warm the feed to 20 °C.",
+  "fat-in-the-cold": "Filter on a warmer day, or warm the feed first.",
   "bad-source": "Let that source's oil settle by itself, longer.",
   "washed-out": "Change it for a new one.",
 };

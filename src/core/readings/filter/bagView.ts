@@ -1,3 +1,4 @@
+import { median, quantile } from "simple-statistics";
 import {
   type Diagnosis,
   diagnose,
@@ -5,6 +6,7 @@ import {
   type LitresLeft,
   litresUntilSlow,
   METRE_OF_OIL_PA,
+  minutesThrough,
   type RunFit,
   type ToldRun,
   typicalRunFit,
@@ -41,6 +43,32 @@ function told(runs: readonly BagRun[], bag: BagState["bag"], terms: BagTerms): T
 /** Everything that ran through a bag, its earlier lives too, oldest first. */
 export const allRuns = (b: BagState, terms: BagTerms): ToldRun[] => told([...b.pastRuns, ...b.runs], b.bag, terms);
 
+/**
+ * What a rating suggests, held to what its runs allow: a bag that waited for a finer one took no longer than that run
+ * did, so it resists no more than it would have had to.
+ */
+function waitedFit(b: BagState, terms: BagTerms): RunFit {
+  const usual = typicalRunFit(b.bag.ratingUm ?? AS_CLOTH_UM, b.bag.areaM2);
+  const most = [...b.pastRuns, ...b.runs].reduce((least, r) => {
+    const viscosityPaS = viscosityAt(r.celsius ?? terms.settings.shedCelsius, terms);
+    if (viscosityPaS === null || r.minutes <= 0) return least;
+    return Math.min(least, r.minutes / minutesThrough(usual, r.litres, r.carriedLitres, viscosityPaS));
+  }, 1);
+  return { ...usual, clean: usual.clean * most, perLitre: usual.perLitre * most };
+}
+
+const LIVES_TO_TELL = 2;
+
+/** Where its earlier lives were shorter than its runs foretell, they are what it will come to. */
+function byItsLives(left: LitresLeft, { lives, litres }: BagState): LitresLeft {
+  const lasted = lives.map((l) => l.litres).filter((l) => l > 0);
+  if (lasted.length < LIVES_TO_TELL) return left;
+  const rest = (life: number): number => Math.max(0, life - litres);
+  const usual = rest(median(lasted));
+  if (left.litres !== null && left.litres <= usual) return left;
+  return { litres: usual, least: Math.min(left.least, rest(quantile(lasted, 0.2))), most: rest(quantile(lasted, 0.9)) };
+}
+
 /** `others` are the runs of the other bags of its rating on its line. */
 export function bagView(
   b: BagState,
@@ -50,7 +78,7 @@ export function bagView(
 ): BagView {
   const own = allRuns(b, terms);
   const asItIs = own.filter((r) => r.areaM2 === b.bag.areaM2 && r.ratingUm === (b.bag.ratingUm ?? null)).slice(-LATEST);
-  const fit = fitRuns(asItIs) ?? typicalRunFit(b.bag.ratingUm ?? AS_CLOTH_UM, b.bag.areaM2);
+  const fit = fitRuns(asItIs) ?? waitedFit(b, terms);
   const last = told(b.runs, b.bag, terms).at(-1);
   const viscosityPaS = viscosityAt(terms.settings.shedCelsius, terms);
   return {
@@ -62,6 +90,9 @@ export function bagView(
     left:
       viscosityPaS === null
         ? null
-        : litresUntilSlow(fit, b.litres, viscosityPaS, terms.settings.patienceLitresPerHour, METRE_OF_OIL_PA),
+        : byItsLives(
+            litresUntilSlow(fit, b.litres, viscosityPaS, terms.settings.patienceLitresPerHour, METRE_OF_OIL_PA),
+            b,
+          ),
   };
 }

@@ -5,6 +5,8 @@ import type { BagView } from "./bagView";
 export interface LineView {
   readonly line: Line;
   readonly elements: readonly BagView[];
+  /** Somebody has said how it hangs. */
+  readonly isSaid: boolean;
 }
 
 /** Until somebody has said how they hang, all hang in one line at home, coarse first. */
@@ -19,9 +21,10 @@ export function linesOf(said: readonly Line[], bags: readonly BagState[]): reado
   return [{ id: FIRST_LINE, name: "Line in the shed", elements: [...bags].sort(coarseFirst).map((b) => b.bag.id) }];
 }
 
-export function lineViews(lines: readonly Line[], bags: readonly BagView[]): LineView[] {
+export function lineViews(lines: readonly Line[], bags: readonly BagView[], isSaid: boolean): LineView[] {
   return lines.map((line) => ({
     line,
     elements: line.elements.flatMap((id) => bags.find((b) => b.bag.id === id) ?? []),
+    isSaid,
   }));
 }

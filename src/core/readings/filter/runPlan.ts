@@ -1,7 +1,7 @@
 import { liquidOf } from "../../blending";
 import type { LineStage } from "../../filtration/line";
 import { type Drive, forecastLine, type LineForecast, type LineQuestion, lineMinutes } from "../../filtration/line";
-import { typicalRunFit } from "../../filtration/runFit";
+import { typicalRunFit } from "../../filtration/typicalFit";
 import type { FluidTable } from "../../fluids";
 import type { FeedWay, Settings } from "../../ledger";
 import { heightAtLitres } from "../../vessels";

@@ -1,0 +1,194 @@
+"use client";
+import {
+  closestCenter,
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
+import {
+  arrayMove,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from "@dnd-kit/sortable";
+import { CSS } from "@dnd-kit/utilities";
+import { type BagId, ELEMENT_FORMS } from "@/core/ledger";
+import type { BagView, LineView } from "@/core/readings";
+import { useLog, useNote, useUnits } from "@/desk";
+import { useYard } from "@/store";
+import { Button } from "@/ui";
+import { diagnosisWords } from "@/ui/words/clog";
+import { ratingWords } from "@/ui/words/filter";
+
+/** What hangs in the line, in order, to be rearranged by drag and by key; and what hangs nowhere. */
+export function Hangs({ line }: { line: LineView }) {
+  const { view } = useYard();
+  const note = useNote();
+  const ids = line.elements.map((e) => e.bag.id);
+  const hung = new Set(view.lines.flatMap((l) => l.elements.map((e) => e.bag.id)));
+  const loose = view.bags.filter((b) => !hung.has(b.bag.id));
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const hang = (elements: BagId[], said: string): void =>
+    note({ kind: "line", data: { ...line.line, elements } }, said);
+  const order = (elements: BagId[]): void => hang(elements, `${line.line.name} hangs in this order now.`);
+  const drop = ({ active, over }: DragEndEvent): void => {
+    if (!over || active.id === over.id) return;
+    order(arrayMove(ids, ids.indexOf(active.id as BagId), ids.indexOf(over.id as BagId)));
+  };
+  return (
+    <section aria-labelledby="hangs" className="mt-6 max-w-[860px]">
+      <h2 id="hangs" className="text-xl">
+        What hangs in it
+      </h2>
+      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop} id="line">
+        <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+          <ol>
+            {line.elements.map((e, i) => (
+              <HangRow
+                key={e.bag.id}
+                element={e}
+                isFirst={i === 0}
+                isLast={i === ids.length - 1}
+                onMove={(by) => order(arrayMove(ids, i, i + by))}
+                onTakeOff={() =>
+                  hang(
+                    ids.filter((id) => id !== e.bag.id),
+                    `${e.bag.name} hangs nowhere now.`,
+                  )
+                }
+              />
+            ))}
+          </ol>
+        </SortableContext>
+      </DndContext>
+      {loose.length > 0 ? (
+        <div className="border-t border-rule py-2">
+          <h3 className="text-[16px]">Hangs nowhere</h3>
+          <div className="mt-1 flex flex-wrap gap-2">
+            {loose.map((b) => (
+              <Button
+                key={b.bag.id}
+                onClick={() => hang([...ids, b.bag.id], `${b.bag.name} hangs in ${line.line.name}.`)}
+              >
+                Hang {b.bag.name}
+              </Button>
+            ))}
+          </div>
+        </div>
+      ) : null}
+      <More />
+    </section>
+  );
+}
+
+function More() {
+  const log = useLog();
+  return (
+    <div className="flex flex-wrap gap-2 border-t border-rule pt-2">
+      <Button onClick={() => log.open("add-bag")}>Add a bag, strainer or cartridge</Button>
+      <Button onClick={() => log.open("change-line")}>Name and heights</Button>
+      <Button onClick={() => log.open("add-line")}>Add a line</Button>
+    </div>
+  );
+}
+
+interface RowProps {
+  readonly element: BagView;
+  readonly isFirst: boolean;
+  readonly isLast: boolean;
+  readonly onMove: (by: 1 | -1) => void;
+  readonly onTakeOff: () => void;
+}
+
+function HangRow({ element: e, isFirst, isLast, onMove, onTakeOff }: RowProps) {
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
+    id: e.bag.id,
+  });
+  const log = useLog();
+  const units = useUnits();
+  const { bag } = e;
+  const words = diagnosisWords(e.diagnosis, units);
+  const isBad = e.diagnosis.verdict === "clogging" || e.diagnosis.verdict === "torn";
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className={`flex flex-wrap items-center gap-x-2 border-t border-rule py-1 ${isDragging ? "relative z-10 bg-panel shadow-lg" : ""}`}
+    >
+      <button
+        type="button"
+        ref={setActivatorNodeRef}
+        {...attributes}
+        {...listeners}
+        aria-label={`Move ${bag.name}`}
+        className="flex h-[var(--target)] w-8 cursor-grab touch-none items-center justify-center"
+      >
+        <svg width="14" height="20" aria-hidden="true" className="fill-ink-2">
+          {[4, 10, 16].flatMap((y) => [3, 11].map((x) => <circle key={`${x} ${y}`} cx={x} cy={y} r="1.8" />))}
+        </svg>
+      </button>
+      <span className="min-w-[200px] flex-1 leading-tight">
+        <b className="font-plate text-[18px]">{bag.name}</b>
+        <br />
+        <span className="text-[14px] text-ink-2">{whatWords(e, units.litres)}</span>
+        {words ? <span className={`block text-[14px] ${isBad ? "text-stop" : "text-ink-2"}`}>{words}</span> : null}
+      </span>
+      <span className="flex flex-wrap gap-1">
+        <Button disabled={isFirst} onClick={() => onMove(-1)} aria-label={`${bag.name} earlier`}>
+          ↑
+        </Button>
+        <Button disabled={isLast} onClick={() => onMove(1)} aria-label={`${bag.name} later`}>
+          ↓
+        </Button>
+        <Button
+          look={isBad ? "go" : "plain"}
+          onClick={() => log.open("bag-service", { bag: bag.id })}
+          aria-label={`Wash or change: ${bag.name}`}
+        >
+          Wash or change
+        </Button>
+        <Button
+          look="quiet"
+          onClick={() => log.open("change-bag", { bag: bag.id })}
+          aria-label={`Change what ${bag.name} is`}
+        >
+          What it is
+        </Button>
+        <Button look="quiet" onClick={onTakeOff} aria-label={`Take ${bag.name} off the line`}>
+          Take off
+        </Button>
+        <Button
+          look="quiet"
+          onClick={() => log.open("retire", { thing: `bag ${bag.id}` })}
+          aria-label={`Retire: ${bag.name}`}
+        >
+          Retire
+        </Button>
+      </span>
+    </li>
+  );
+}
+
+/** Both scales of its rating, its area, its age and its washes, what earlier lives came to, and the stock. */
+function whatWords(e: BagView, litres: (l: number) => string): string {
+  const { bag, lives } = e;
+  const lasted = lives.map((l) => l.litres);
+  return [
+    bag.form && bag.form !== "bag" ? ELEMENT_FORMS[bag.form].toLowerCase() : null,
+    ratingWords(bag.ratingUm),
+    `${bag.areaM2} m²`,
+    `${litres(e.litres)} since ${lives.at(-1)?.how === "washed" ? `washed, ${litres(e.litresOfAge)} in all` : "new"}`,
+    e.washes > 0 ? `washed ${e.washes === 1 ? "once" : `${e.washes} times`}` : null,
+    lasted.length > 1 ? `earlier ones lasted ${litres(Math.min(...lasted))} to ${litres(Math.max(...lasted))}` : null,
+    e.spares === null ? null : `${e.spares} new in stock`,
+  ]
+    .filter((w) => w !== null)
+    .join(", ");
+}

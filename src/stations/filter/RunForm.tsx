@@ -1,0 +1,113 @@
+"use client";
+import { FEED_WAYS, type FeedWay } from "@/core/ledger";
+import type { BagView, VesselView } from "@/core/readings";
+import { LogStep, NumberField, useUnits, VesselChoice } from "@/desk";
+import { Button, Caution, Choice } from "@/ui";
+import { Forecast } from "./Forecast";
+import type { Caught, Run } from "./useRun";
+
+interface Props {
+  readonly run: Run;
+  readonly elements: readonly BagView[];
+  readonly feeds: readonly VesselView[];
+  readonly into: readonly VesselView[];
+}
+
+const CAUGHT: readonly { value: Caught; name: string }[] = [
+  { value: "none", name: "None" },
+  { value: "some", name: "Some" },
+  { value: "much", name: "Much" },
+];
+
+/** One run: planned above, told below. From where, through what, into what, how driven; then what was got and found. */
+export function RunForm({ run, elements, feeds, into }: Props) {
+  const units = useUnits();
+  const { through, litres, to } = run;
+  return (
+    <>
+      <h2 className="text-xl">A run</h2>
+      <VesselChoice label="From" vessels={feeds} value={run.from.vessel.id} onChange={run.setFrom} tells="litres" />
+      <fieldset className="mt-2">
+        <legend className="text-[14px] text-ink-2">Through, in this order</legend>
+        <div className="mt-1 flex flex-wrap gap-2">
+          {elements.map((b) => (
+            <Button
+              key={b.bag.id}
+              aria-pressed={!run.isLeft(b.bag.id)}
+              look={run.isLeft(b.bag.id) ? "plain" : "go"}
+              onClick={() => run.toggle(b.bag.id)}
+            >
+              {b.bag.name}
+            </Button>
+          ))}
+        </div>
+        {through.length === 0 ? <p className="mt-1 text-stop">Choose a bag at the least.</p> : null}
+      </fieldset>
+      <VesselChoice
+        label="Into"
+        vessels={into.filter((v) => v.vessel.id !== run.from.vessel.id)}
+        value={to?.vessel.id ?? ""}
+        onChange={run.setTo}
+        tells="room"
+      />
+      <div className="mt-2">
+        <Choice
+          label="Driven by"
+          value={run.way}
+          onChange={(way) => run.setWay(way as FeedWay)}
+          options={Object.entries(FEED_WAYS).map(([value, name]) => ({ value, name }))}
+        />
+      </div>
+      <div className="mt-2 grid grid-cols-2 gap-2">
+        <NumberField label={units.asked("Litres")} of={litres} room={run.roomLitres} />
+        <NumberField label="Oil at" of={run.celsius} />
+        {run.way === "gravity" ? (
+          <NumberField label="Feed above the bag" of={run.head} />
+        ) : (
+          <NumberField label="Pressure" of={run.pressure} />
+        )}
+      </div>
+      {run.way === "pump" || run.way === "brushless" ? (
+        <p className="mt-1 text-[14px] text-ink-2">
+          A pump that stirs breaks up what had settled: let its suction hang clear of the bottom, and run it slowly.
+        </p>
+      ) : null}
+      <Forecast run={run} />
+      <h3 className="mt-4 text-[17px]">When it is over</h3>
+      <div className="mt-1 grid grid-cols-2 gap-2">
+        <NumberField label="It took" of={run.minutes} />
+        <NumberField label="Stayed in bags and line" of={run.loss} />
+      </div>
+      {through.map((e) => (
+        <fieldset key={e.bag.id} className="mt-1">
+          <legend className="text-[14px] text-ink-2">Found in {e.bag.name} (if you looked)</legend>
+          <div className="mt-1 grid grid-cols-3 gap-1">
+            {CAUGHT.map((c) => (
+              <Button
+                key={c.value}
+                aria-pressed={run.found[e.bag.id] === c.value}
+                look={run.found[e.bag.id] === c.value ? "go" : "plain"}
+                onClick={() => run.setFound(e.bag.id, c.value)}
+              >
+                {c.name}
+              </Button>
+            ))}
+          </div>
+        </fieldset>
+      ))}
+      <LogStep
+        draft={run.draft}
+        said={`Ran ${units.litres(litres.value ?? 0)} through ${through.length === 1 ? "1 bag" : `${through.length} bags`}.`}
+        action="Log the run"
+        disabled={run.draft === null}
+        isComplete={run.isComplete}
+      />
+      <div className="mt-3">
+        <Caution>
+          Never put pressure on a vessel not made for it. Bags and rags with oil in them heat up by themselves: flat to
+          dry outdoors, or under water in a lidded metal bin.
+        </Caution>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,150 @@
+import { useState } from "react";
+import { measuredLitres } from "@/core/fluids";
+import type { Draft, FeedWay } from "@/core/ledger";
+import { asVesselId } from "@/core/ledger/named";
+import type { BagView, LineView, VesselView } from "@/core/readings";
+import { planRun, type RunPlan, USUAL_KPA } from "@/core/readings/filter/runPlan";
+import { type NumberInput, useAmount, useFollowing, useUnits } from "@/desk";
+import { useYard } from "@/store";
+
+export type Caught = "none" | "some" | "much";
+
+/** A run as it is planned or told: from where, through what of the line, into what, how driven, and what that would give. */
+export interface Run {
+  readonly from: VesselView;
+  readonly to: VesselView | undefined;
+  readonly through: readonly BagView[];
+  readonly isLeft: (id: string) => boolean;
+  readonly way: FeedWay;
+  readonly litres: NumberInput;
+  readonly minutes: NumberInput;
+  readonly loss: NumberInput;
+  readonly celsius: NumberInput;
+  readonly head: NumberInput;
+  readonly pressure: NumberInput;
+  readonly roomLitres: number;
+  readonly plan: RunPlan | null;
+  readonly found: Readonly<Record<string, Caught>>;
+  readonly draft: Draft | null;
+  setFrom(id: string): void;
+  setTo(id: string): void;
+  toggle(id: string): void;
+  setWay(way: FeedWay): void;
+  setFound(bag: string, caught: Caught): void;
+  isComplete(): boolean;
+}
+
+/** Of what goes through, this much stays in the bags and on the walls, where nobody said what they hold. */
+const LOST_SHARE = 0.012;
+/** Until somebody measures. */
+const USUAL_HEAD_MM = 900;
+
+export function useRun(
+  first: VesselView,
+  feeds: readonly VesselView[],
+  into: readonly VesselView[],
+  line: LineView,
+): Run {
+  const { view } = useYard();
+  const units = useUnits();
+  const [fromId, setFrom] = useState<string>(first.vessel.id);
+  const [toId, setTo] = useState<string>(into[0]?.vessel.id ?? "");
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const [way, setWay] = useState<FeedWay>("gravity");
+  const [found, setFound] = useState<Readonly<Record<string, Caught>>>({});
+  const from = feeds.find((f) => f.vessel.id === fromId) ?? first;
+  const to = into.find((t) => t.vessel.id === toId && t.vessel.id !== from.vessel.id);
+  const through = line.elements.filter((e) => !left.has(e.bag.id));
+  const celsius = useAmount(units.temperature, view.settings.shedCelsius);
+  const head = useAmount(units.length, headOf(from, line) ?? USUAL_HEAD_MM);
+  const pressure = useFollowing(units.pressure, way === "gravity" ? 0 : USUAL_KPA[way]);
+  const oilCelsius = celsius.value ?? view.settings.shedCelsius;
+  // The run's litres are read in a cold shed, where they are fewer than the ledger's at 15 °C.
+  const there = measuredLitres(from.components, oilCelsius);
+  const room = to ? Math.max(0, to.capacityLitres - to.litres) : 0;
+  const most = Math.floor(Math.min(there, room) * 10) / 10;
+  const litres = useFollowing(units.volume, most);
+  const amount = litres.value ?? most;
+  const kPa = way === "gravity" ? null : pressure.value;
+  const plan = planRun({
+    from,
+    elements: through,
+    litres: amount,
+    celsius: oilCelsius,
+    way,
+    headMm: way === "gravity" ? (head.value ?? USUAL_HEAD_MM) : null,
+    kPa,
+    settings: view.settings,
+    fluids: view.fluids,
+  });
+  const minutes = useFollowing(units.duration, Math.max(1, Math.round(plan?.forecast.minutes ?? amount)));
+  const loss = useFollowing(units.volume, Math.round((plan?.heldLitres ?? amount * LOST_SHARE) * 10) / 10);
+  const foundIn = through.flatMap((e) => {
+    const caught = found[e.bag.id];
+    return caught ? [{ bag: e.bag.id, caught }] : [];
+  });
+  const draft: Draft | null =
+    through.length === 0 || !to
+      ? null
+      : {
+          kind: "filter-run",
+          data: {
+            from: from.vessel.id,
+            to: asVesselId(toId),
+            bags: through.map((b) => b.bag.id),
+            amount: { litres: amount, celsius: oilCelsius },
+            minutes: minutes.value ?? 0,
+            lossLitres: loss.value ?? 0,
+            ...(line.isSaid && { line: line.line.id }),
+            feed:
+              way === "gravity"
+                ? { way, headMm: Math.round(head.value ?? USUAL_HEAD_MM) }
+                : { way, kPa: kPa ?? USUAL_KPA[way] },
+            ...(foundIn.length > 0 && { found: foundIn }),
+          },
+        };
+  return {
+    from,
+    to,
+    through,
+    isLeft: (id) => left.has(id),
+    way,
+    litres,
+    minutes,
+    loss,
+    celsius,
+    head,
+    pressure,
+    roomLitres: room,
+    plan,
+    found,
+    draft,
+    setFrom,
+    setTo,
+    toggle: (id) => setLeft((old) => new Set(old.has(id) ? [...old].filter((x) => x !== id) : [...old, id])),
+    setWay,
+    setFound: (bag, caught) => setFound((old) => ({ ...old, [bag]: caught })),
+    isComplete() {
+      if (litres.value === null || litres.value <= 0) litres.refuse("Say how much ran through.");
+      if (minutes.value === null || minutes.value <= 0) minutes.refuse("Say how long it took.");
+      if (loss.value === null) loss.refuse("Say how much was lost, or none.");
+      if (celsius.value === null) celsius.refuse("Say how warm it was.");
+      return (
+        litres.value !== null &&
+        litres.value > 0 &&
+        minutes.value !== null &&
+        minutes.value > 0 &&
+        loss.value !== null &&
+        celsius.value !== null
+      );
+    },
+  };
+}
+
+/** The feed's surface above the first of the line, where its owner has said how high things stand; else null. */
+function headOf(from: VesselView, { line, elements }: LineView): number | null {
+  if (line.feedMm === undefined || line.receiverMm === undefined) return null;
+  const fall = line.feedMm + from.surfaceMm - line.receiverMm;
+  // Each hangs a step lower than the one before it.
+  return fall > 0 ? Math.round(fall / Math.max(1, elements.length)) : null;
+}

@@ -51,7 +51,10 @@ export function FlowWatch() {
       role={stage === "running" ? "status" : "alert"}
       className={`px-4 py-1 text-[15px] ${stage === "running" ? "bg-rule" : "bg-stop font-semibold text-on-stop"}`}
     >
-      <YardLink href={`/settle?vessel=${flow.vessel}`} className="flex min-h-[var(--target)] items-center underline">
+      <YardLink
+        href={flow.href ?? `/settle?vessel=${flow.vessel}`}
+        className="flex min-h-[var(--target)] items-center underline"
+      >
         {stage === "over" ? "Stop now" : `Stop at ${clock(flow.endsAt)}`}: {flow.name} is running. {flow.because}
       </YardLink>
     </div>

@@ -8,6 +8,8 @@ export interface Flow {
   readonly name: string;
   readonly endsAt: string;
   readonly because: string;
+  /** Where it is stopped; absent: at the vessel's own bench. */
+  readonly href?: string;
 }
 
 const KEY = "flows under way";

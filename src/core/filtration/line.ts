@@ -48,7 +48,7 @@ const MINUTE = 60;
 const M3_PER_LITRE = 1e-3;
 
 /** Minutes of one stage by itself under the drive, falling head integrated. */
-function minutesOf(s: LineStage, q: LineQuestion, litres: number): number | null {
+export function stageMinutes(s: LineStage, q: LineQuestion, litres: number): number | null {
   const { drive, viscosityPaS } = q;
   const byTheMetre = minutesThrough(s.fit, litres, s.carriedLitres, viscosityPaS);
   if (drive.way === "pressure") return (byTheMetre * METRE_OF_OIL_PA) / drive.pressurePa;
@@ -71,7 +71,7 @@ const pressureOf = (q: LineQuestion): number =>
 
 /** Minutes until so many litres are through the whole line; null where they never are. */
 export function lineMinutes(q: LineQuestion, litres: number): number | null {
-  const each = q.stages.map((s) => minutesOf(s, q, litres));
+  const each = q.stages.map((s) => stageMinutes(s, q, litres));
   if (each.some((m) => m === null)) return null;
   const minutes = each as number[];
   return q.drive.way === "pressure" ? minutes.reduce((sum, m) => sum + m, 0) : Math.max(0, ...minutes);
@@ -87,7 +87,7 @@ export function forecastLine(q: LineQuestion): LineForecast {
     const held = arriving.map((a) => (s.ratingUm === null ? 0 : a.grams * caughtShare(a.um, s.ratingUm)));
     arriving = arriving.map((a, i) => ({ um: a.um, grams: a.grams - (held[i] ?? 0) }));
     return {
-      minutes: minutesOf(s, q, q.litres),
+      minutes: stageMinutes(s, q, q.litres),
       caughtG: held.reduce((sum, g) => sum + g, 0),
       left: litresUntilSlow(s.fit, s.carriedLitres, q.viscosityPaS, q.patienceLitresPerHour, pressureOf(q)),
     };

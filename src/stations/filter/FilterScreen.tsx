@@ -2,14 +2,16 @@
 import dynamic from "next/dynamic";
 import { useState } from "react";
 import type { LineView, VesselView } from "@/core/readings";
-import { NoSuchVessel, useChosenVessel, useLog } from "@/desk";
+import { NoSuchVessel, useChosenVessel, useKept, useLog } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button } from "@/ui";
 import { LineDrawing } from "./LineDrawing";
 import { RunForm } from "./RunForm";
+import type { UnderWay } from "./underWay";
 import { useRun } from "./useRun";
 
 // Dragging is heavy: the line is drawn before it can be rearranged.
+const Running = dynamic(() => import("./Running").then((m) => m.Running), { ssr: false });
 const Hangs = dynamic(() => import("./Hangs").then((m) => m.Hangs), { ssr: false });
 
 /** A filter line: what feeds it, what hangs in it, what it runs into; and one run through it. */
@@ -50,12 +52,16 @@ interface ReadyProps {
 }
 
 function Ready({ line, from, feeds, into, onLine }: ReadyProps) {
+  const { now } = useYard();
+  const [kept, keep, forget] = useKept<UnderWay | null>(`run ${line.line.id}`, null);
   const run = useRun(
     from,
     feeds,
     into.filter((v) => v.vessel.id !== from.vessel.id),
     line,
+    kept,
   );
+  const start = (): void => keep({ startedAt: now(), minutesBefore: 0, marks: [], asked: run.asked, finished: null });
   const names = run.through.map((e) => e.bag.name);
   const through = names.length > 1 ? `${names.slice(0, -1).join(", ")} and ${names.at(-1)}` : (names[0] ?? "nothing");
   return (
@@ -63,7 +69,21 @@ function Ready({ line, from, feeds, into, onLine }: ReadyProps) {
       title={line.line.name}
       subtitle={`${run.from.vessel.name} through ${through} into ${run.to?.vessel.name ?? "nothing yet"}. Coarse first, then fine.`}
       asideLabel="A run"
-      aside={<RunForm run={run} elements={line.elements} feeds={feeds} into={into} />}
+      aside={
+        kept && kept.finished === null ? (
+          <Running run={run} kept={kept} lineName={line.line.name} onKeep={keep} onDrop={forget} />
+        ) : (
+          <RunForm
+            run={run}
+            elements={line.elements}
+            feeds={feeds}
+            into={into}
+            kept={kept}
+            onStart={start}
+            onDone={forget}
+          />
+        )
+      }
     >
       <Lines of={line} onLine={onLine} />
       <LineDrawing run={run} elements={line.elements} />

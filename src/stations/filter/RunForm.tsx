@@ -4,10 +4,15 @@ import type { BagView, VesselView } from "@/core/readings";
 import { LogStep, NumberField, useUnits, VesselChoice } from "@/desk";
 import { Button, Caution, Choice } from "@/ui";
 import { Forecast } from "./Forecast";
+import type { UnderWay } from "./underWay";
 import type { Caught, Run } from "./useRun";
 
 interface Props {
   readonly run: Run;
+  /** Begun, and over, and not yet logged. */
+  readonly kept: UnderWay | null;
+  readonly onStart: () => void;
+  readonly onDone: () => void;
   readonly elements: readonly BagView[];
   readonly feeds: readonly VesselView[];
   readonly into: readonly VesselView[];
@@ -20,7 +25,7 @@ const CAUGHT: readonly { value: Caught; name: string }[] = [
 ];
 
 /** One run: planned above, told below. From where, through what, into what, how driven; then what was got and found. */
-export function RunForm({ run, elements, feeds, into }: Props) {
+export function RunForm({ run, elements, feeds, into, kept, onStart, onDone }: Props) {
   const units = useUnits();
   const { through, litres, to } = run;
   return (
@@ -73,7 +78,16 @@ export function RunForm({ run, elements, feeds, into }: Props) {
         </p>
       ) : null}
       <Forecast run={run} />
-      <h3 className="mt-4 text-[17px]">When it is over</h3>
+      {kept === null ? (
+        <Button look="go" wide className="mt-3" disabled={run.draft === null} onClick={onStart}>
+          Start the run
+        </Button>
+      ) : (
+        <p role="status" className="mt-2">
+          It is over. Log it, with what was got and found.
+        </p>
+      )}
+      <h3 className="mt-4 text-[17px]">{kept === null ? "Or log one that is over" : "How it went"}</h3>
       <div className="mt-1 grid grid-cols-2 gap-2">
         <NumberField label="It took" of={run.minutes} />
         <NumberField label="Stayed in bags and line" of={run.loss} />
@@ -99,6 +113,8 @@ export function RunForm({ run, elements, feeds, into }: Props) {
         draft={run.draft}
         said={`Ran ${units.litres(litres.value ?? 0)} through ${through.length === 1 ? "1 bag" : `${through.length} bags`}.`}
         action="Log the run"
+        look={kept === null ? "plain" : "go"}
+        onDone={onDone}
         disabled={run.draft === null}
         isComplete={run.isComplete}
       />

@@ -6,6 +6,7 @@ import type { BagView, LineView, VesselView } from "@/core/readings";
 import { planRun, type RunPlan, USUAL_KPA } from "@/core/readings/filter/runPlan";
 import { type NumberInput, useAmount, useFollowing, useUnits } from "@/desk";
 import { useYard } from "@/store";
+import type { UnderWay } from "./underWay";
 
 export type Caught = "none" | "some" | "much";
 
@@ -26,6 +27,8 @@ export interface Run {
   readonly plan: RunPlan | null;
   readonly found: Readonly<Record<string, Caught>>;
   readonly draft: Draft | null;
+  /** What is asked of it, to be kept once it is begun. */
+  readonly asked: UnderWay["asked"];
   setFrom(id: string): void;
   setTo(id: string): void;
   toggle(id: string): void;
@@ -44,26 +47,27 @@ export function useRun(
   feeds: readonly VesselView[],
   into: readonly VesselView[],
   line: LineView,
+  kept: UnderWay | null,
 ): Run {
   const { view } = useYard();
   const units = useUnits();
-  const [fromId, setFrom] = useState<string>(first.vessel.id);
-  const [toId, setTo] = useState<string>(into[0]?.vessel.id ?? "");
-  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
-  const [way, setWay] = useState<FeedWay>("gravity");
+  const [fromId, setFrom] = useState<string>(kept?.asked.from ?? first.vessel.id);
+  const [toId, setTo] = useState<string>(kept?.asked.to ?? into[0]?.vessel.id ?? "");
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set(kept?.asked.left));
+  const [way, setWay] = useState<FeedWay>(kept?.asked.way ?? "gravity");
   const [found, setFound] = useState<Readonly<Record<string, Caught>>>({});
   const from = feeds.find((f) => f.vessel.id === fromId) ?? first;
   const to = into.find((t) => t.vessel.id === toId && t.vessel.id !== from.vessel.id);
   const through = line.elements.filter((e) => !left.has(e.bag.id));
-  const celsius = useAmount(units.temperature, view.settings.shedCelsius);
-  const head = useAmount(units.length, headOf(from, line) ?? USUAL_HEAD_MM);
-  const pressure = useFollowing(units.pressure, way === "gravity" ? 0 : USUAL_KPA[way]);
+  const celsius = useAmount(units.temperature, kept?.asked.celsius ?? view.settings.shedCelsius);
+  const head = useAmount(units.length, kept?.asked.headMm ?? headOf(from, line) ?? USUAL_HEAD_MM);
+  const pressure = useFollowing(units.pressure, kept?.asked.kPa ?? (way === "gravity" ? 0 : USUAL_KPA[way]));
   const oilCelsius = celsius.value ?? view.settings.shedCelsius;
   // The run's litres are read in a cold shed, where they are fewer than the ledger's at 15 °C.
   const there = measuredLitres(from.components, oilCelsius);
   const room = to ? Math.max(0, to.capacityLitres - to.litres) : 0;
   const most = Math.floor(Math.min(there, room) * 10) / 10;
-  const litres = useFollowing(units.volume, most);
+  const litres = useFollowing(units.volume, kept?.finished?.litres ?? kept?.asked.litres ?? most);
   const amount = litres.value ?? most;
   const kPa = way === "gravity" ? null : pressure.value;
   const plan = planRun({
@@ -77,7 +81,10 @@ export function useRun(
     settings: view.settings,
     fluids: view.fluids,
   });
-  const minutes = useFollowing(units.duration, Math.max(1, Math.round(plan?.forecast.minutes ?? amount)));
+  const minutes = useFollowing(
+    units.duration,
+    Math.max(1, Math.round(kept?.finished?.minutes ?? plan?.forecast.minutes ?? amount)),
+  );
   const loss = useFollowing(units.volume, Math.round((plan?.heldLitres ?? amount * LOST_SHARE) * 10) / 10);
   const foundIn = through.flatMap((e) => {
     const caught = found[e.bag.id];
@@ -101,6 +108,7 @@ export function useRun(
                 ? { way, headMm: Math.round(head.value ?? USUAL_HEAD_MM) }
                 : { way, kPa: kPa ?? USUAL_KPA[way] },
             ...(foundIn.length > 0 && { found: foundIn }),
+            ...(kept?.finished && kept.marks.length > 0 && { readings: [...kept.marks] }),
           },
         };
   return {
@@ -119,6 +127,16 @@ export function useRun(
     plan,
     found,
     draft,
+    asked: {
+      from: from.vessel.id,
+      to: toId,
+      left: [...left],
+      way,
+      headMm: way === "gravity" ? (head.value ?? USUAL_HEAD_MM) : null,
+      kPa,
+      celsius: oilCelsius,
+      litres: amount,
+    },
     setFrom,
     setTo,
     toggle: (id) => setLeft((old) => new Set(old.has(id) ? [...old].filter((x) => x !== id) : [...old, id])),

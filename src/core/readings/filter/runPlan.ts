@@ -34,6 +34,8 @@ export interface RunInstead {
 }
 
 export interface RunPlan {
+  /** What was asked of the models: marks of the run are held against the same. */
+  readonly question: LineQuestion;
   readonly forecast: LineForecast;
   /** Minutes at so many litres, from none to all. */
   readonly curve: readonly { readonly litres: number; readonly minutes: number }[];
@@ -96,6 +98,7 @@ export function planRun(a: RunAsked): RunPlan | null {
       const forecast = forecastLine(q);
       const held = a.elements.flatMap((e) => e.bag.holdsLitres ?? []);
       return {
+        question: q,
         forecast,
         curve: Array.from({ length: CURVE_POINTS + 1 }, (_, i) => {
           const litres = (a.litres * i) / CURVE_POINTS;

@@ -14,7 +14,7 @@ interface Props {
 }
 
 /** Run's seconds to a second of the clock. */
-const SPEED = 600;
+const SPEED = 1200;
 
 /** A gauge in place of marks by hand: one of the owner's own on a port, or the one to practise on, with its faults. */
 export function GaugeBox({ run, kept, onReading }: Props) {

@@ -105,8 +105,8 @@ export function Running({ run, kept, lineName, onKeep, onDrop }: Props) {
         <Row name="Ends about" value={endWords(isPaused, endMinutes, minutes, found?.off ?? null, now())} />
         {found ? (
           <>
-            <Row name="What hangs there resists" value={`${formatNumber(found.mediumTimes, 1)} × foretold`} />
-            <Row name="Each litre adds" value={`${formatNumber(found.cakeTimes, 1)} × foretold`} />
+            <Row name="What hangs there resists" value={timesWords(found.mediumTimes)} />
+            <Row name="Each litre adds" value={timesWords(found.cakeTimes)} />
           </>
         ) : null}
       </dl>
@@ -159,6 +159,10 @@ export function Running({ run, kept, lineName, onKeep, onDrop }: Props) {
     </section>
   );
 }
+
+/** Where next to nothing was foretold any factor is huge, and says no more than that. */
+const timesWords = (times: number): string =>
+  times < 0.05 ? "next to nothing" : times > 20 ? "far more than foretold" : `${formatNumber(times, 1)} × foretold`;
 
 function endWords(isPaused: boolean, end: number | null, minutes: number, off: number | null, now: string): string {
   if (end === null) return "it stops before";

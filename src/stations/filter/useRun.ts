@@ -66,7 +66,8 @@ export function useRun(
   // The run's litres are read in a cold shed, where they are fewer than the ledger's at 15 °C.
   const there = measuredLitres(from.components, oilCelsius);
   const room = to ? Math.max(0, to.capacityLitres - to.litres) : 0;
-  const most = Math.floor(Math.min(there, room) * 10) / 10;
+  // All of it to the last drop: what stays behind unfiltered would taint what comes next.
+  const most = there <= room ? there : Math.floor(room * 10) / 10;
   const litres = useFollowing(units.volume, kept?.finished?.litres ?? kept?.asked.litres ?? most);
   const amount = litres.value ?? most;
   const kPa = way === "gravity" ? null : pressure.value;

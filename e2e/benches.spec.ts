@@ -3,7 +3,7 @@ import { litresIn, openDemo, openLog } from "./yard";
 
 test("filter: a washed bag starts again, and a loss above the litres is refused", async ({ page }) => {
   await openDemo(page, "/filter");
-  await expect(page.getByLabel("Litres", { exact: true })).toHaveValue("22.2");
+  await expect(page.getByLabel("Litres", { exact: true })).toHaveValue("22.3");
   await page.getByLabel("Stayed in bags and line", { exact: true }).fill("40");
   await page.getByRole("button", { name: "Log the run" }).click();
   await expect(page.getByText("The loss cannot be more than what went in.")).toBeVisible();

@@ -7,10 +7,12 @@ interface Props {
   readonly aside: ReactNode;
   readonly asideLabel: string;
   readonly children: ReactNode;
+  /** What runs now comes first where there is room for one thing only. */
+  readonly isUrgent?: boolean;
 }
 
 /** A bench: the picture one works on, and beside it the few numbers and the thing to do. */
-export function Bench({ title, subtitle, aside, asideLabel, children }: Props) {
+export function Bench({ title, subtitle, aside, asideLabel, children, isUrgent = false }: Props) {
   return (
     <div className="flex flex-1 flex-col lg:flex-row">
       <section aria-labelledby="bench-title" className="min-w-0 flex-1 px-4 py-3 md:px-5">
@@ -22,7 +24,7 @@ export function Bench({ title, subtitle, aside, asideLabel, children }: Props) {
       </section>
       <aside
         aria-label={asideLabel}
-        className="border-t border-rule bg-panel px-4 py-3 lg:w-[350px] lg:border-t-0 lg:border-l"
+        className={`border-t border-rule bg-panel px-4 py-3 lg:w-[350px] lg:border-t-0 lg:border-l ${isUrgent ? "max-lg:order-first" : ""}`}
       >
         {aside}
       </aside>

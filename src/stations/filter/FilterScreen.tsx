@@ -69,6 +69,7 @@ function Ready({ line, from, feeds, into, onLine }: ReadyProps) {
       title={line.line.name}
       subtitle={`${run.from.vessel.name} through ${through} into ${run.to?.vessel.name ?? "nothing yet"}. Coarse first, then fine.`}
       asideLabel="A run"
+      isUrgent={kept !== null}
       aside={
         kept && kept.finished === null ? (
           <Running run={run} kept={kept} lineName={line.line.name} onKeep={keep} onDrop={forget} />

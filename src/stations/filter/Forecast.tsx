@@ -1,19 +1,20 @@
 "use client";
 import { provenUm, type RunPlan } from "@/core/readings/filter/runPlan";
-import { formatMinutes } from "@/core/units";
+import { formatMinutes, formatNumber } from "@/core/units";
 import { useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Row } from "@/ui";
 import { clock } from "@/ui/words";
 import { ratingWords } from "@/ui/words/filter";
+import { Power } from "./Power";
 import type { Run } from "./useRun";
 
 const INSTEAD: Readonly<Record<RunPlan["instead"][number]["change"], string>> = {
   warmer: "10 °C warmer",
-  colder: "10 °C colder",
   larger: "twice as large",
   washed: "washed first",
   further: "a step between",
+  without: "left out",
 };
 
 /** What the run would give: how long, when it ends, whether the receiver holds it, what chokes; and what else would do. */
@@ -32,7 +33,7 @@ export function Forecast({ run }: { run: Run }) {
   const words = (i: RunPlan["instead"][number]): string =>
     i.change === "further"
       ? `A ${i.ratingUm} µm step before ${name(i.element)}`
-      : i.change === "warmer" || i.change === "colder"
+      : i.change === "warmer"
         ? `The oil ${units.kelvin(10)} ${i.change}`
         : `${name(i.element)} ${INSTEAD[i.change]}`;
   return (
@@ -68,6 +69,8 @@ export function Forecast({ run }: { run: Run }) {
           the oil.
         </p>
       ) : null}
+      <FuelFilter grams={forecast.leftG} litres={amount} />
+      {run.way === "pump" || run.way === "brushless" ? <Power minutes={minutes} /> : null}
       <table className="mt-2 w-full text-[14px]">
         <caption className="text-left text-ink-2">What else would do</caption>
         <tbody>
@@ -78,11 +81,37 @@ export function Forecast({ run }: { run: Run }) {
               </th>
               <td className="py-1 text-right font-plate text-[16px]">
                 {i.minutes === null ? "it stops" : formatMinutes(Math.ceil(i.minutes))}
+                {i.leavesTimes === undefined ? null : (
+                  <span className="block text-[14px] font-normal text-ink-2">
+                    {formatNumber(i.leavesTimes, i.leavesTimes < 10 ? 1 : 0)} times the dirt goes on
+                  </span>
+                )}
               </td>
             </tr>
           ))}
         </tbody>
       </table>
     </>
+  );
+}
+
+/** A small paper filter is shut by about so much, an order of magnitude: a vehicle's own changes will say better. */
+const FUEL_FILTER_G = 20;
+/** Further off than this nobody need know. */
+const FAR_LITRES = 20_000;
+
+/** What the last step lets through is the vehicle's filter's to catch. */
+function FuelFilter({ grams, litres }: { grams: number; litres: number }) {
+  const units = useUnits();
+  if (grams <= 0 || litres <= 0) return null;
+  const lasts = (FUEL_FILTER_G * litres) / grams;
+  return (
+    <p className="mt-1 text-[14px] text-ink-2">
+      What goes on shuts a car's fuel filter in{" "}
+      {lasts > FAR_LITRES
+        ? "more litres than it will see"
+        : `about ${units.litres(Number(lasts.toPrecision(1)))}, a guess at ${FUEL_FILTER_G} g`}
+      .
+    </p>
   );
 }

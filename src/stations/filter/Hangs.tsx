@@ -23,6 +23,8 @@ import { useYard } from "@/store";
 import { Button } from "@/ui";
 import { diagnosisWords } from "@/ui/words/clog";
 import { ratingWords } from "@/ui/words/filter";
+import { History } from "./History";
+import { UsualLines } from "./UsualLines";
 
 /** What hangs in the line, in order, to be rearranged by drag and by key; and what hangs nowhere. */
 export function Hangs({ line }: { line: LineView }) {
@@ -83,6 +85,7 @@ export function Hangs({ line }: { line: LineView }) {
           </div>
         </div>
       ) : null}
+      {line.elements.length === 0 ? <UsualLines line={line} /> : null}
       <More />
     </section>
   );
@@ -172,6 +175,7 @@ function HangRow({ element: e, isFirst, isLast, onMove, onTakeOff }: RowProps) {
           Retire
         </Button>
       </span>
+      <History element={e} />
     </li>
   );
 }

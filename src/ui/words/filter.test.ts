@@ -13,7 +13,8 @@ describe("a rating is said on both scales, since people mix them up", () => {
     [75, "75 µm, sieve 200"],
     [5, "5 µm, finer than sieves"],
     [0.5, "0.5 µm, finer than sieves"],
-    [200, "200 µm"],
+    [200, "200 µm, about sieve 70"],
+    [1200, "1,200 µm, coarser than sieves"],
     [undefined, "rating unknown"],
   ])("%s µm", (um, words) => expect(ratingWords(um)).toBe(words));
 });

@@ -61,8 +61,9 @@ describe("a run before it is begun", () => {
   });
   it("says what else would do: warmer, larger and a step between 200 and 5 all help", () => {
     const instead = planRun(asked)?.instead ?? [];
-    expect(instead.map((i) => i.change)).toEqual(["warmer", "larger", "further"]);
-    for (const i of instead) expect(i.minutes ?? 1e9).toBeLessThan(minutes());
+    expect(instead.map((i) => i.change)).toEqual(["warmer", "larger", "without", "further"]);
+    for (const i of instead.filter((x) => x.change !== "without")) expect(i.minutes ?? 1e9).toBeLessThan(minutes());
+    expect(instead.find((i) => i.change === "without")?.leavesTimes ?? 0).toBeGreaterThan(3);
     expect(instead.at(-1)).toMatchObject({ ratingUm: 32, element: 1 });
   });
   it("catches what the book has in the feed, and no more than that", () => {

@@ -26,11 +26,13 @@ export interface RunAsked {
 
 /** What one change would do to the same run. */
 export interface RunInstead {
-  readonly change: "warmer" | "colder" | "larger" | "washed" | "further";
+  readonly change: "warmer" | "larger" | "washed" | "further" | "without";
   /** Of a larger or a washed bag which one; of a further step its rating. */
   readonly element: number | null;
   readonly ratingUm: number | null;
   readonly minutes: number | null;
+  /** How many times as much dirt it would leave in the oil; only of a step left out. */
+  readonly leavesTimes?: number;
 }
 
 export interface RunPlan {
@@ -141,6 +143,16 @@ function insteadOf(a: RunAsked, q: LineQuestion, f: LineForecast, at: (celsius: 
         ratingUm: null,
         minutes: lineMinutes(swapped({ ...stage, carriedLitres: 0 }), q.litres),
       });
+  }
+  if (q.stages.length > 1 && f.leftG > 0) {
+    const without = { ...q, stages: q.stages.slice(0, -1) };
+    all.push({
+      change: "without",
+      element: q.stages.length - 1,
+      ratingUm: null,
+      minutes: lineMinutes(without, q.litres),
+      leavesTimes: forecastLine(without).leftG / f.leftG,
+    });
   }
   const gap = widestGap(q.stages);
   if (gap !== null)

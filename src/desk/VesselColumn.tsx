@@ -87,7 +87,10 @@ function stands(v: VesselView, now: string, units: Units): string {
   if (v.uncovered) return "too cold or hot to forecast";
   const fat = v.layers.find((l) => l.kind === "fat");
   if (v.quality.water?.wet && v.vessel.role !== "waste") return "wet: test it";
-  if (v.vessel.role === "ready" && v.changedAt) return `rested ${standingDays(v.changedAt, now)}`;
+  const proven = v.litres > 0.05 && (v.quality.filteredUm ?? 0) > 0 ? `${v.quality.filteredUm} µm` : "";
+  if (v.vessel.role === "ready" && v.changedAt)
+    return [proven, `rested ${standingDays(v.changedAt, now)}`].filter(Boolean).join(", ");
+  if (proven) return proven;
   if (!v.settling || !v.stirredAt) return "";
   const line = v.dipped && fat ? `, fat ${units.mm(fat.toMm)}` : "";
   return `${standingDays(v.stirredAt, now)}${line}`;

@@ -22,6 +22,7 @@ function run(over: Partial<ToldRun> & { readonly times?: number } = {}): ToldRun
     fatShare: 0.001,
     source: "kitchen",
     suctionAboveMuckMm: 30,
+    settlerFullShare: 0.2,
     ...told,
   };
   const onIt = (r.carriedLitres + r.litres / 2) / r.areaM2;
@@ -46,8 +47,10 @@ describe("why a bag clogs", () => {
       "bottom-layer",
       "settler-full",
     ]));
-  it("a source that never brought it before", () =>
-    expect(causes(run({ times: 3, source: "galley" }))[0]).toBe("bad-source"));
+  it("a source that never brought it before", () => {
+    const d = diagnose(run({ times: 3, source: "galley" }), earlier, 0.2);
+    expect(d.verdict === "clogging" && d.evidence[0]).toMatchObject({ cause: "bad-source", source: "galley" });
+  });
   it("an old bag that was washed too often", () => expect(causes(run({ times: 3, washes: 7 }))[0]).toBe("washed-out"));
 });
 
@@ -73,6 +76,11 @@ it("a bag that is suddenly fast is torn", () => expect(causes(run({ times: 0.2 }
 
 it("one slow run among the earlier ones does not make the next slow one usual", () =>
   expect(causes(run({ times: 4 }), 0.8, [...earlier, run({ times: 5 })])[0]).toBe("settler-full"));
+
+it("what is usual is how it ran on a clean settler, however many slow runs came after it filled", () => {
+  const dirty = [1, 2, 3, 4, 5, 6, 7, 8].map((i) => run({ times: 2.4, carriedLitres: 20 * i, settlerFullShare: 0.8 }));
+  expect(causes(run({ times: 2.6, settlerFullShare: 0.9 }), 0.9, [...earlier, ...dirty])[0]).toBe("settler-full");
+});
 
 it("temperature, load, drive and size never make a verdict by themselves", () => {
   const any = fc.record({

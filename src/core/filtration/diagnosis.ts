@@ -17,6 +17,8 @@ export interface ToldRun extends TimedRun {
   /** Who brought most of its muck; null where nobody did. */
   readonly source: string | null;
   readonly suctionAboveMuckMm: number | null;
+  /** How full of muck the settler was then; null where there is none. */
+  readonly settlerFullShare: number | null;
 }
 
 /** What makes a bag choke; "unknown" where nothing that was told speaks for any of them. */
@@ -35,6 +37,8 @@ export interface ClogEvidence {
   readonly cause: ClogCause;
   readonly weight: number;
   readonly figure: number | null;
+  /** Whose oil it was, of a bad source. */
+  readonly source?: string;
 }
 
 export interface Judged {
@@ -74,10 +78,12 @@ const resisted = (r: ToldRun): number => {
   return (minutes * (kPa ?? 9)) / litres / viscosityPaS;
 };
 
-/** Runs that were slow themselves say nothing of how a bag usually runs. */
+/** How a bag runs on a clean settler: runs behind a full one, or slow themselves, say nothing of what is usual. */
 function usualRuns(earlier: readonly ToldRun[]): readonly ToldRun[] {
-  const middle = median(earlier.map(resisted));
-  return earlier.filter((r) => resisted(r) <= TREND_ALARM * middle);
+  const clean = earlier.filter((r) => (r.settlerFullShare ?? 0) < SETTLER_FULL);
+  const base = clean.length >= RUNS_TO_JUDGE ? clean : earlier;
+  const middle = median(base.map(resisted));
+  return base.filter((r) => resisted(r) <= TREND_ALARM * middle);
 }
 
 /**
@@ -129,7 +135,12 @@ function evidenceOf(last: ToldRun, earlier: readonly ToldRun[], settlerFullShare
     settlerFullShare !== null &&
       settlerFullShare >= SETTLER_FULL && { cause: "settler-full", weight: 3.5, figure: settlerFullShare },
     fatInTheCold(last, earlier) && { cause: "fat-in-the-cold", weight: 3, figure: last.celsius },
-    badSource(last, earlier) && { cause: "bad-source", weight: 2, figure: null },
+    badSource(last, earlier) && {
+      cause: "bad-source",
+      weight: 2,
+      figure: null,
+      ...(last.source !== null && { source: last.source }),
+    },
     last.washes >= WASHED_OFTEN && { cause: "washed-out", weight: 1, figure: last.washes },
   ];
   return found.filter((e) => e !== false).sort((a, b) => b.weight - a.weight);

@@ -35,6 +35,7 @@ export {
 export { type FireHazard, type FluidLitres, fireHazard, flashPointCelsius, holdsPetrol, isPetrol } from "./flash";
 export { type CupReading, calibrateCup, cupViscosity, type FlowCup } from "./flowCup";
 export { type Liquid, OIL_J_PER_KG_K, oilOf } from "./liquid";
+export { LOOSE } from "./loose";
 export {
   FLUID_IDS,
   FLUIDS,

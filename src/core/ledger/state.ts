@@ -168,6 +168,8 @@ export interface BagRun {
   readonly source: SourceId | null;
   /** How far above its muck the suction had hung when it was drawn off, mm; null where nobody said. */
   readonly suctionAboveMuckMm: number | null;
+  /** How full of muck the settler was, by the book; null where there is none. */
+  readonly settlerFullShare: number | null;
 }
 
 /** From new or washed until it was washed or changed. */
@@ -190,6 +192,8 @@ export interface BagState {
   readonly pastRuns: readonly BagRun[];
   /** New ones in stock; null where nobody counts them. */
   readonly spares: number | null;
+  /** The entry that holds its latest photo. */
+  readonly photo: EntryId | null;
   readonly runs: readonly BagRun[];
   readonly servicedAt: string | null;
   /** Litres of muck that had come with what went through it since then, by source. */

@@ -14,6 +14,7 @@ import {
   type VesselState,
   type YardState,
 } from "../ledger";
+import { sludgeMostMm } from "../ledger/sludgeMost";
 import { muckTopMm } from "../settling";
 import { type ColdTank, type VehicleCold, vehicleCold } from "./drive/vehicleCold";
 import { allRuns, type BagView, bagView } from "./filter/bagView";
@@ -24,7 +25,7 @@ import { waitingAt } from "./rounds/waiting";
 import { fatesOfSources, NO_FATES, worthOf } from "./rounds/worth";
 import { GrainBook } from "./settle/grains";
 import { slotBegan, slotOf } from "./slot";
-import { sludgeMostMm, sludgeShare } from "./terms";
+import { sludgeShare } from "./terms";
 import { type Standing, standingOf } from "./vessel/standing";
 import { type VesselView, vesselViewOf } from "./vessel/vesselView";
 

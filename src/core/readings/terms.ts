@@ -1,6 +1,6 @@
 import { DIRT_KINDS, FLUIDS, likeOf } from "../fluids";
 import type { Place, PlaceId, Settings, Source, Vessel } from "../ledger";
-import { coneTopMm, holdsLitres, litresAtHeight, maxHeightMm } from "../vessels";
+import { holdsLitres, litresAtHeight, maxHeightMm } from "../vessels";
 
 /** Small terms that screens and rules share; apart from the rest so that a screen's script stays light. */
 
@@ -33,10 +33,6 @@ export function tippedAt({ place: id }: Vessel, places: readonly Place[], vessel
   const settlesAboard = vessels.some((v) => v.role === "settling" && v.place === place.id);
   return place.spot || settlesAboard ? place.id : null;
 }
-
-/** How high muck may stand in a displacement settler: as its owner says, or up to where a cone ends. */
-export const sludgeMostMm = ({ settler, shape }: Pick<Vessel, "settler" | "shape">): number | null =>
-  settler?.sludgeMostMm ?? coneTopMm(shape);
 
 /** Of the litres that a cone has for it: by height that is four fifths. */
 export const SLUDGE_FULL = 0.6;

@@ -49,7 +49,7 @@ export {
   type SettlingQuestion,
   SIZE_AS_TYPICAL,
 } from "./forecast";
-export { type DipLines, type Layer, type LayerKind, LOOSE, layersOf, muckTopMm, oilTopMm } from "./layers";
+export { type DipLines, type Layer, type LayerKind, layersOf, muckTopMm, oilTopMm } from "./layers";
 export { type Ahead, celsiusAt, coolingTo, withAhead, yearCelsius } from "./shedCourse";
 export { type FrontPair, fitPairs, fitSizeMultiplier, pairOf, type SettlingReading, type SizeFit } from "./sizeFit";
 export { stokesDiameterUm, stokesVelocityMPerS } from "./stokes";

@@ -1,4 +1,4 @@
-import { componentOf, isMuck, type LiesIn, type Part } from "../fluids";
+import { componentOf, isMuck, type LiesIn, LOOSE, type Part } from "../fluids";
 import { heightAtLitres, type VesselForm } from "../vessels";
 
 export type LayerKind = LiesIn | "scum";
@@ -8,9 +8,6 @@ export interface Layer {
   readonly fromMm: number;
   readonly toMm: number;
 }
-
-/** Settled muck lies loose: with oil caught in it, it fills about twice its own litres. */
-export const LOOSE = 2;
 
 /** Heights a person read on the stick, in mm from the bottom. */
 export interface DipLines {

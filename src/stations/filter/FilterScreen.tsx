@@ -87,7 +87,7 @@ function Ready({ line, from, feeds, into, onLine }: ReadyProps) {
       }
     >
       <Lines of={line} onLine={onLine} />
-      <LineDrawing run={run} elements={line.elements} />
+      <LineDrawing run={run} line={line} />
       <Hangs line={line} />
     </Bench>
   );

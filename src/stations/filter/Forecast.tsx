@@ -1,7 +1,7 @@
 "use client";
 import { provenUm, type RunPlan } from "@/core/readings/filter/runPlan";
 import { formatMinutes, formatNumber } from "@/core/units";
-import { useUnits } from "@/desk";
+import { useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Row } from "@/ui";
 import { clock } from "@/ui/words";
@@ -58,6 +58,14 @@ export function Forecast({ run }: { run: Run }) {
         <Row name="Then all of it has been through" value={proven === null ? "nothing proven" : ratingWords(proven)} />
         {plan.heldLitres === null ? null : <Row name="Stays in the line" value={units.litres(plan.heldLitres)} />}
       </dl>
+      {to ? (
+        <YardLink
+          href={`/labels?vessel=${to.vessel.id}`}
+          className="block py-1 text-right text-go underline underline-offset-4"
+        >
+          A label for {to.vessel.name}
+        </YardLink>
+      ) : null}
       {minutes === null ? (
         <p className="text-[14px] text-stop">
           The feed does not stand that high above its bag: it runs no further. Raise it, or run fewer litres.

@@ -21,6 +21,7 @@ import type { BagView, LineView } from "@/core/readings";
 import { useLog, useNote, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Button } from "@/ui";
+import { nameOf } from "@/ui/words";
 import { diagnosisWords } from "@/ui/words/clog";
 import { ratingWords } from "@/ui/words/filter";
 import { History } from "./History";
@@ -116,8 +117,9 @@ function HangRow({ element: e, isFirst, isLast, onMove, onTakeOff }: RowProps) {
   });
   const log = useLog();
   const units = useUnits();
+  const { view } = useYard();
   const { bag } = e;
-  const words = diagnosisWords(e.diagnosis, units);
+  const words = diagnosisWords(e.diagnosis, units, (id) => nameOf(view, id));
   const isBad = e.diagnosis.verdict === "clogging" || e.diagnosis.verdict === "torn";
   return (
     <li

@@ -4,7 +4,7 @@ import { useMemo, useState } from "react";
 import type { BagView } from "@/core/readings";
 import { viscosityAt } from "@/core/readings/filter/bagMinutes";
 import { formatMinutes, formatNumber } from "@/core/units";
-import { useUnits } from "@/desk";
+import { Photo, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { shortDay } from "@/ui/words";
 
@@ -46,11 +46,10 @@ export function History({ element: b }: { element: BagView }) {
     () => told.map((r) => ({ litres: units.volume.of(r.onIt), times: r.resisted / middle })),
     [told, middle, units],
   );
-  if (told.length === 0 && b.bag.washing === undefined) return null;
   return (
     <details className="w-full" onToggle={(e) => setOpen(e.currentTarget.open)}>
       <summary className="min-h-[var(--target)] cursor-pointer content-center text-[15px] text-ink-2">
-        Its runs{b.bag.washing ? " and how it is washed" : ""}
+        {b.bag.washing ? "Its runs, a photo, how it is washed" : "Its runs and a photo"}
       </summary>
       {isOpen ? (
         <>
@@ -63,6 +62,13 @@ export function History({ element: b }: { element: BagView }) {
               label={`How ${b.bag.name} resisted by the litres on it, the cold taken out: the last run ${formatNumber(points.at(-1)?.times ?? 1, 1)} times the middle of all`}
             />
           ) : null}
+          <Photo
+            of={{ kind: "bag", id: b.bag.id }}
+            name={b.bag.name}
+            photo={b.photo}
+            alt={`What ${b.bag.name} had caught`}
+            ask="What it has caught, turned inside out"
+          />
           <table className="mt-1 w-full max-w-[560px] text-[14px]">
             <caption className="sr-only">Its latest runs</caption>
             <thead className="text-left text-ink-2">

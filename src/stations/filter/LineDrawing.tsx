@@ -1,6 +1,6 @@
 "use client";
 import type { ReactNode } from "react";
-import type { BagView, VesselView } from "@/core/readings";
+import type { BagView, LineView, VesselView } from "@/core/readings";
 import { useUnits, YardLink } from "@/desk";
 import { VesselDrawing, vesselWords } from "@/ui";
 import { leftWords, ratingWords } from "@/ui/words/filter";
@@ -14,14 +14,18 @@ const STEP_PX = 108;
 const TALL_PX = 84;
 
 /** The line as it hangs: the feed, each element a step lower with what it carries and what is left in it, the receiver. */
-export function LineDrawing({ run, elements }: { run: Run; elements: readonly BagView[] }) {
+export function LineDrawing({ run, line: { line, elements } }: { run: Run; line: LineView }) {
   const units = useUnits();
   const hung = elements.filter((e) => !run.isLeft(e.bag.id));
   const steps = hung.length + 2;
+  const fallMm =
+    line.feedMm === undefined || line.receiverMm === undefined
+      ? null
+      : line.feedMm + run.from.surfaceMm - line.receiverMm;
   return (
     <ol
       aria-label="The line as it hangs"
-      className="mt-4 flex flex-col gap-3 md:grid md:gap-0 md:pb-4"
+      className="relative mt-4 flex flex-col gap-3 md:grid md:gap-0 md:pb-4"
       style={{ gridTemplateColumns: `repeat(${steps}, minmax(0, 1fr))` }}
     >
       <Place at={0} isLast={false} drawing={<Standing of={run.from} />}>
@@ -41,18 +45,34 @@ export function LineDrawing({ run, elements }: { run: Run; elements: readonly Ba
               ? ""
               : `at ${units.pascals(run.pressure.value * 1000)}`}
         </span>
+        {line.feedMm === undefined ? null : (
+          <span className="block text-[14px] text-ink-2">stands {units.mm(line.feedMm)} up</span>
+        )}
       </Place>
       {hung.map((e, i) => (
         <Place key={e.bag.id} at={i + 1} isLast={false} drawing={<Hanging of={e} />}>
           <ElementWords element={e} run={run} stage={i} />
         </Place>
       ))}
+      {fallMm === null || fallMm <= 0 ? null : (
+        <li className="md:pointer-events-none md:absolute md:top-2 md:right-0 md:bottom-8 md:flex md:items-center md:border-y-2 md:border-r-2 md:border-ink-2 md:pr-2">
+          <span className="text-[14px] text-ink-2">{units.mm(fallMm)} of fall</span>
+        </li>
+      )}
       {run.to ? (
         <Place at={steps - 1} isLast drawing={<Standing of={run.to} />}>
           <b className="font-plate text-[17px]">
             <YardLink href={`/container?vessel=${run.to.vessel.id}`}>{run.to.vessel.name}</YardLink>
           </b>
           <span className="block text-[14px] text-ink-2">room for {units.litres(run.roomLitres)}</span>
+          {line.receiverMm === undefined ? null : (
+            <span className="block text-[14px] text-ink-2">stands {units.mm(line.receiverMm)} up</span>
+          )}
+          {line.isInReceiver ? (
+            <span className="block text-[14px] text-ink-2">
+              {hung.at(-1)?.bag.name} hangs in it: lift it out before the oil reaches it
+            </span>
+          ) : null}
         </Place>
       ) : null}
     </ol>

@@ -4,8 +4,9 @@ import type { BagView, VesselView } from "@/core/readings";
 import { LogStep, NumberField, useUnits, VesselChoice } from "@/desk";
 import { Button, Caution, Choice } from "@/ui";
 import { Forecast } from "./Forecast";
+import { Found } from "./Found";
 import type { UnderWay } from "./underWay";
-import type { Caught, Run } from "./useRun";
+import { hasDrain, type Run } from "./useRun";
 
 interface Props {
   readonly run: Run;
@@ -17,12 +18,6 @@ interface Props {
   readonly feeds: readonly VesselView[];
   readonly into: readonly VesselView[];
 }
-
-const CAUGHT: readonly { value: Caught; name: string }[] = [
-  { value: "none", name: "None" },
-  { value: "some", name: "Some" },
-  { value: "much", name: "Much" },
-];
 
 /** One run: planned above, told below. From where, through what, into what, how driven; then what was got and found. */
 export function RunForm({ run, elements, feeds, into, kept, onStart, onDone }: Props) {
@@ -91,23 +86,10 @@ export function RunForm({ run, elements, feeds, into, kept, onStart, onDone }: P
       <div className="mt-1 grid grid-cols-2 gap-2">
         <NumberField label="It took" of={run.minutes} />
         <NumberField label="Stayed in bags and line" of={run.loss} />
+        {through.some(hasDrain) ? <NumberField label="Drained from traps" of={run.drained} /> : null}
       </div>
       {through.map((e) => (
-        <fieldset key={e.bag.id} className="mt-1">
-          <legend className="text-[14px] text-ink-2">Found in {e.bag.name} (if you looked)</legend>
-          <div className="mt-1 grid grid-cols-3 gap-1">
-            {CAUGHT.map((c) => (
-              <Button
-                key={c.value}
-                aria-pressed={run.found[e.bag.id] === c.value}
-                look={run.found[e.bag.id] === c.value ? "go" : "plain"}
-                onClick={() => run.setFound(e.bag.id, c.value)}
-              >
-                {c.name}
-              </Button>
-            ))}
-          </div>
-        </fieldset>
+        <Found key={e.bag.id} element={e} run={run} />
       ))}
       <LogStep
         draft={run.draft}

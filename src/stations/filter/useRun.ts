@@ -10,6 +10,17 @@ import type { UnderWay } from "./underWay";
 
 export type Caught = "none" | "some" | "much";
 
+/** What was found in an element when the run was over. */
+export interface FoundIn {
+  readonly caught?: Caught;
+  readonly beforeKPa?: number | undefined;
+  readonly afterKPa?: number | undefined;
+}
+
+const DRAINS: ReadonlySet<string> = new Set(["y-strainer", "trap", "hand-pump"]);
+/** Water and grit are let out of it below. */
+export const hasDrain = (b: BagView): boolean => DRAINS.has(b.bag.form ?? "bag");
+
 /** A run as it is planned or told: from where, through what of the line, into what, how driven, and what that would give. */
 export interface Run {
   readonly from: VesselView;
@@ -25,7 +36,8 @@ export interface Run {
   readonly pressure: NumberInput;
   readonly roomLitres: number;
   readonly plan: RunPlan | null;
-  readonly found: Readonly<Record<string, Caught>>;
+  readonly drained: NumberInput;
+  readonly found: Readonly<Record<string, FoundIn>>;
   readonly draft: Draft | null;
   /** What is asked of it, to be kept once it is begun. */
   readonly asked: UnderWay["asked"];
@@ -33,7 +45,7 @@ export interface Run {
   setTo(id: string): void;
   toggle(id: string): void;
   setWay(way: FeedWay): void;
-  setFound(bag: string, caught: Caught): void;
+  setFound(bag: string, found: FoundIn): void;
   isComplete(): boolean;
 }
 
@@ -55,7 +67,7 @@ export function useRun(
   const [toId, setTo] = useState<string>(kept?.asked.to ?? into[0]?.vessel.id ?? "");
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set(kept?.asked.left));
   const [way, setWay] = useState<FeedWay>(kept?.asked.way ?? "gravity");
-  const [found, setFound] = useState<Readonly<Record<string, Caught>>>({});
+  const [found, setFound] = useState<Readonly<Record<string, FoundIn>>>({});
   const from = feeds.find((f) => f.vessel.id === fromId) ?? first;
   const to = into.find((t) => t.vessel.id === toId && t.vessel.id !== from.vessel.id);
   const through = line.elements.filter((e) => !left.has(e.bag.id));
@@ -87,9 +99,11 @@ export function useRun(
     Math.max(1, Math.round(kept?.finished?.minutes ?? plan?.forecast.minutes ?? amount)),
   );
   const loss = useFollowing(units.volume, Math.round((plan?.heldLitres ?? amount * LOST_SHARE) * 10) / 10);
+  const drained = useFollowing(units.volume, 0);
+  const drainedLitres = through.some(hasDrain) ? (drained.value ?? 0) : 0;
   const foundIn = through.flatMap((e) => {
-    const caught = found[e.bag.id];
-    return caught ? [{ bag: e.bag.id, caught }] : [];
+    const told = foundData(found[e.bag.id] ?? {});
+    return Object.keys(told).length > 0 ? [{ bag: e.bag.id, ...told }] : [];
   });
   const draft: Draft | null =
     through.length === 0 || !to
@@ -102,7 +116,8 @@ export function useRun(
             bags: through.map((b) => b.bag.id),
             amount: { litres: amount, celsius: oilCelsius },
             minutes: minutes.value ?? 0,
-            lossLitres: loss.value ?? 0,
+            lossLitres: (loss.value ?? 0) + drainedLitres,
+            ...(drainedLitres > 0 && { drainedLitres }),
             ...(line.isSaid && { line: line.line.id }),
             feed:
               way === "gravity"
@@ -121,6 +136,7 @@ export function useRun(
     litres,
     minutes,
     loss,
+    drained,
     celsius,
     head,
     pressure,
@@ -142,7 +158,7 @@ export function useRun(
     setTo,
     toggle: (id) => setLeft((old) => new Set(old.has(id) ? [...old].filter((x) => x !== id) : [...old, id])),
     setWay,
-    setFound: (bag, caught) => setFound((old) => ({ ...old, [bag]: caught })),
+    setFound: (bag, told) => setFound((old) => ({ ...old, [bag]: told })),
     isComplete() {
       if (litres.value === null || litres.value <= 0) litres.refuse("Say how much ran through.");
       if (minutes.value === null || minutes.value <= 0) minutes.refuse("Say how long it took.");
@@ -157,6 +173,16 @@ export function useRun(
         celsius.value !== null
       );
     },
+  };
+}
+
+/** Only what was said, and no pair of gauges that is read the wrong way round. */
+function foundData({ caught, beforeKPa, afterKPa }: FoundIn) {
+  const isBackwards = beforeKPa !== undefined && afterKPa !== undefined && afterKPa > beforeKPa;
+  return {
+    ...(caught && { caught }),
+    ...(beforeKPa !== undefined && !isBackwards && { beforeKPa }),
+    ...(afterKPa !== undefined && !isBackwards && { afterKPa }),
   };
 }
 

@@ -79,6 +79,8 @@ export const changeBag: Verb = {
 };
 
 const AT_HOME = "";
+const ABOVE = "above";
+const INSIDE = "inside";
 
 const lineFields = (of: (view: YardView, v: Values) => Line | undefined): Field[] => [
   { kind: "text", name: "name", label: "Its name", first: (view, v) => of(view, v)?.name ?? "Line in the van" },
@@ -108,6 +110,16 @@ const lineFields = (of: (view: YardView, v: Values) => Line | undefined): Field[
     optional: true,
     first: (view, v) => of(view, v)?.receiverMm,
   },
+  {
+    kind: "choice",
+    name: "last",
+    label: "The last of it hangs",
+    options: () => [
+      { value: ABOVE, name: "Above what it runs into" },
+      { value: INSIDE, name: "Inside it" },
+    ],
+    first: (view, v) => (of(view, v)?.isInReceiver ? INSIDE : ABOVE),
+  },
 ];
 
 const lineFrom = (id: Line["id"], elements: Line["elements"], v: Values): Line => ({
@@ -117,6 +129,7 @@ const lineFrom = (id: Line["id"], elements: Line["elements"], v: Values): Line =
   elements,
   ...(v.maybe("feedMm") !== undefined && { feedMm: v.number("feedMm") }),
   ...(v.maybe("receiverMm") !== undefined && { receiverMm: v.number("receiverMm") }),
+  ...(v.text("last") === INSIDE && { isInReceiver: true }),
 });
 
 /** The line that there was is said with the new one: from two on nobody knows what hangs where unless it is said. */

@@ -2,9 +2,9 @@
 import { useState } from "react";
 import { isFor, type Use } from "@/core/ledger";
 import { asVesselId } from "@/core/ledger/named";
+import { sludgeMostMm } from "@/core/ledger/sludgeMost";
 import type { VesselView } from "@/core/readings";
 import { USUAL_SETTLER } from "@/core/readings/settle/settler";
-import { sludgeMostMm } from "@/core/readings/terms";
 import { parsePlain } from "@/core/units";
 import { NumberField, useAmount, useNumber, useTell, useUnits } from "@/desk";
 import { useYard } from "@/store";

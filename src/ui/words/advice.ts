@@ -239,7 +239,7 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
     case "slow-bag":
       return {
         title: `${nameOf(view, a.bag)} bag is choking`,
-        why: `The last run took ${formatNumber(a.timesSlower, 1)} times as long as its ${a.runs} runs before foretell, the cold allowed for. ${clogWords(a.evidence, u)}`,
+        why: `The last run took ${formatNumber(a.timesSlower, 1)} times as long as its ${a.runs} runs before foretell, the cold allowed for. ${clogWords(a.evidence, u, (id) => nameOf(view, id))}`,
         short: "Choking",
         steps: [{ label: "Look at the bags", href: "/filter" }],
       };

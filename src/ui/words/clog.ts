@@ -2,7 +2,10 @@ import type { ClogCause, ClogEvidence, Diagnosis } from "@/core/filtration";
 import { formatNumber } from "@/core/units";
 import type { Units } from "./units";
 
-const CAUSE: Readonly<Record<ClogCause, (e: ClogEvidence, u: Units) => string>> = {
+/** What a thing is called, by its id. */
+type NameOf = (id: string) => string;
+
+const CAUSE: Readonly<Record<ClogCause, (e: ClogEvidence, u: Units, nameOf: NameOf) => string>> = {
   "wet-oil": () => "The oil is wet by its test: water and the soaps in it shut a bag.",
   "bottom-layer": ({ figure }, u) =>
     `The suction hung ${u.mm(Math.max(0, figure ?? 0))} above the muck when it was drawn: the bottom layer came along.`,
@@ -10,7 +13,8 @@ const CAUSE: Readonly<Record<ClogCause, (e: ClogEvidence, u: Units) => string>> 
     `The settler is ${formatNumber((figure ?? 0) * 100, 0)} % full of muck: it goes over the top.`,
   "fat-in-the-cold": ({ figure }, u) =>
     `The oil was at ${u.celsius(figure ?? 0)} and holds fat: it sets to crystals, and they shut a bag.`,
-  "bad-source": () => "Most of its muck came from a source whose oil was not like the others'.",
+  "bad-source": ({ source }, _, nameOf) =>
+    `Most of its muck came from ${source === undefined ? "one source" : nameOf(source)}, whose oil was not like the others'.`,
   "washed-out": ({ figure }) =>
     `It was washed ${formatNumber(figure ?? 0, 0)} times: what is in its pores stays there.`,
 };
@@ -25,13 +29,13 @@ const MEND: Readonly<Record<ClogCause, string>> = {
 };
 
 /** The likeliest cause with what it rests on, and what to do. */
-export const clogWords = (e: ClogEvidence | null, u: Units): string =>
+export const clogWords = (e: ClogEvidence | null, u: Units, nameOf: NameOf): string =>
   e === null
     ? "Nothing that was logged says why. Wash it, and dip what it is fed from."
-    : `Likeliest: ${CAUSE[e.cause](e, u)} ${MEND[e.cause]}`;
+    : `Likeliest: ${CAUSE[e.cause](e, u, nameOf)} ${MEND[e.cause]}`;
 
 /** What its last run says of a bag, in a sentence; empty where there is nothing to say. */
-export function diagnosisWords(d: Diagnosis, u: Units): string {
+export function diagnosisWords(d: Diagnosis, u: Units, nameOf: NameOf): string {
   const times = (n: number): string => formatNumber(n, 1);
   switch (d.verdict) {
     case "too-little":
@@ -43,6 +47,6 @@ export function diagnosisWords(d: Diagnosis, u: Units): string {
     case "torn":
       return `Its last run was ${times(1 / d.times)} times as fast as foretold: look for a tear, or oil going round it.`;
     case "clogging":
-      return `Its last run took ${times(d.times)} times as long as its ${d.earlierRuns} runs before foretell, the cold allowed for. ${clogWords(d.evidence[0] ?? null, u)}`;
+      return `Its last run took ${times(d.times)} times as long as its ${d.earlierRuns} runs before foretell, the cold allowed for. ${clogWords(d.evidence[0] ?? null, u, nameOf)}`;
   }
 }

@@ -6,6 +6,7 @@ import { unitsOf } from "./units";
 
 const u = unitsOf(DEFAULT_SETTINGS);
 const gallons = unitsOf({ ...DEFAULT_SETTINGS, volumeUnit: "gal", temperatureUnit: "f", lengthUnit: "in" });
+const name = (id: string): string => `the ${id}`;
 const judged = { times: 4.36, timesByClock: 5, earlierRuns: 14 };
 
 describe("a rating is said on both scales, since people mix them up", () => {
@@ -39,17 +40,24 @@ describe("what a bag's last run says", () => {
     const words = diagnosisWords(
       { verdict: "clogging", ...judged, evidence: [{ cause: "fat-in-the-cold", weight: 3, figure: 5 }] },
       u,
+      name,
     );
     expect(words).toContain("4.4 times as long as its 14 runs before foretell");
     expect(words).toContain("at 5 °C and holds fat");
     expect(words).toContain("warm the feed");
   });
+  it("names whose oil it was", () =>
+    expect(clogWords({ cause: "bad-source", weight: 2, figure: null, source: "galley" }, u, name)).toContain(
+      "came from the galley",
+    ));
   it("speaks in the owner's units", () =>
-    expect(clogWords({ cause: "bottom-layer", weight: 4, figure: 25.4 }, gallons)).toContain("1.0 in above the muck"));
+    expect(clogWords({ cause: "bottom-layer", weight: 4, figure: 25.4 }, gallons, name)).toContain(
+      "1.0 in above the muck",
+    ));
   it("says plainly where nothing speaks for any cause, and where the bag is innocent", () => {
-    expect(clogWords(null, u)).toMatch(/^Nothing that was logged says why/);
-    expect(diagnosisWords({ verdict: "colder", ...judged }, u)).toContain("the cold explains it");
-    expect(diagnosisWords({ verdict: "torn", ...judged, times: 0.2 }, u)).toContain("5.0 times as fast");
-    expect(diagnosisWords({ verdict: "too-little", earlierRuns: 1 }, u)).toBe("");
+    expect(clogWords(null, u, name)).toMatch(/^Nothing that was logged says why/);
+    expect(diagnosisWords({ verdict: "colder", ...judged }, u, name)).toContain("the cold explains it");
+    expect(diagnosisWords({ verdict: "torn", ...judged, times: 0.2 }, u, name)).toContain("5.0 times as fast");
+    expect(diagnosisWords({ verdict: "too-little", earlierRuns: 1 }, u, name)).toBe("");
   });
 });

@@ -1,7 +1,8 @@
 import { roleOf, type VesselId, type WaterWord } from "../../ledger";
+import { sludgeMostMm } from "../../ledger/sludgeMost";
 import type { VesselReading, YardReading } from "../../readings";
 import { type HeelFate, heelOf } from "../../readings/settle/heels";
-import { SLUDGE_FULL, sludgeMostMm, sludgeShare } from "../../readings/terms";
+import { SLUDGE_FULL, sludgeShare } from "../../readings/terms";
 import { muckTopMm } from "../../settling";
 import { holdsLitres, maxHeightMm } from "../../vessels";
 import type { Advice, Rule } from "../advice";

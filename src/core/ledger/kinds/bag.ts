@@ -50,6 +50,7 @@ const UNUSED: Omit<BagState, "bag"> = {
   runs: [],
   pastRuns: [],
   spares: null,
+  photo: null,
   servicedAt: null,
   muck: new Map(),
 };

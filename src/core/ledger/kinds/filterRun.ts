@@ -3,6 +3,7 @@ import { caughtIn } from "../caught";
 import { type Contents, litresByDepth } from "../contents";
 import { BagId, LineId, type SourceId, VesselId } from "../ids";
 import { LitresOrNone, Measured, Millimetres, Minutes } from "../schema/quantities";
+import { settlerFullByBook } from "../settlerFull";
 import type { BagRun, BagState, YardState } from "../state";
 import { book, pourIn, qualityFrom, takeOut } from "../transfer";
 import { FEED_WAYS, type FeedWay, flow, SPEAKS_OF_NONE } from "./flow";
@@ -45,6 +46,8 @@ export const filterRun = defineKind({
     amount: Measured,
     minutes: Minutes,
     lossLitres: LitresOrNone.max(10_000).meta({ is: "litres" }),
+    /** Of what was lost, this ran out of traps and bowls. */
+    drainedLitres: LitresOrNone.max(10_000).meta({ is: "litres" }).optional(),
     line: LineId.optional(),
     feed: Feed.optional(),
     /** Litres through by then, as marks or scoops were timed or a gauge said, from its start. */
@@ -68,6 +71,7 @@ export const filterRun = defineKind({
     if (lossLitres > amount.litres) return { code: "loss-above-litres" };
     const quality = qualityFrom(yard, from);
     const suctionAboveMuckMm = yard.vessels.get(from)?.suctionAboveMuckMm ?? null;
+    const settlerFullShare = settlerFullByBook(yard);
     const ratings = bags.flatMap((id) => yard.bags.get(id)?.bag.ratingUm ?? []);
     const through = takeOut(yard, from, amount, happenedAt);
     if (!through.ok) return through.error;
@@ -97,6 +101,7 @@ export const filterRun = defineKind({
         fatShare: fatShareOf(yard, through.value),
         source: mostOf(muck),
         suctionAboveMuckMm,
+        settlerFullShare,
       };
       yard.bags.set(id, {
         ...state,
@@ -116,6 +121,7 @@ export const filterRun = defineKind({
     "amount.celsius": "Read at",
     minutes: "Minutes",
     lossLitres: "Stayed in the bags",
+    drainedLitres: "Of it drained from traps",
     line: "On the line",
     "feed.way": ["Driven by", FEED_WAYS],
     "feed.headMm": "Head as it began",

@@ -17,6 +17,8 @@ const LineSchema = z
     /** The bottom of what feeds it, and of what it runs into, above the floor. */
     feedMm: Millimetres.max(10_000).meta({ is: "mm" }).optional(),
     receiverMm: Millimetres.max(10_000).meta({ is: "mm" }).optional(),
+    /** The last of it hangs in what it runs into, and not above it. */
+    isInReceiver: z.boolean().optional(),
   })
   .refine(({ elements }) => new Set(elements).size === elements.length, "one thing hangs in one place");
 export type Line = z.infer<typeof LineSchema>;
@@ -47,5 +49,6 @@ export const line = defineKind({
     elements: "Hangs in it",
     feedMm: "Feed stands above the floor",
     receiverMm: "Receiver stands above the floor",
+    isInReceiver: "The last hangs inside its receiver",
   },
 });

@@ -1,5 +1,5 @@
 import * as z from "../../zod";
-import { SourceId, VesselId } from "../ids";
+import { BagId, SourceId, VesselId } from "../ids";
 import { changeVessel } from "../transfer";
 import { MOVES_NOTHING } from "./flow";
 import { defineKind } from "./kind";
@@ -11,6 +11,7 @@ const PhotoSchema = z.object({
   of: z.discriminatedUnion("kind", [
     z.object({ kind: z.literal("source"), id: SourceId }),
     z.object({ kind: z.literal("vessel"), id: VesselId }),
+    z.object({ kind: z.literal("bag"), id: BagId }),
   ]),
   type: z.enum(["image/jpeg", "image/webp", "image/png"]),
   base64: z
@@ -31,6 +32,12 @@ export const photo = defineKind({
   apply(yard, { id, data: { of } }) {
     if (of.kind === "vessel") {
       changeVessel(yard, of.id, { photo: id });
+      return undefined;
+    }
+    if (of.kind === "bag") {
+      const bag = yard.bags.get(of.id);
+      if (!bag) return { code: "unknown-bag", bag: of.id };
+      yard.bags.set(of.id, { ...bag, photo: id });
       return undefined;
     }
     const known = yard.sources.get(of.id);

@@ -20,6 +20,7 @@ const bag = (runs: readonly Told[], over: Partial<Bag> = {}): BagState => {
     lives: [],
     pastRuns: [],
     spares: null,
+    photo: null,
     runs: runs.map((r) => {
       const run: BagRun = {
         at: "2026-01-01T00:00:00.000Z",
@@ -33,6 +34,7 @@ const bag = (runs: readonly Told[], over: Partial<Bag> = {}): BagState => {
         fatShare: 0,
         source: null,
         suctionAboveMuckMm: null,
+        settlerFullShare: null,
         ...r,
       };
       carriedLitres += r.litres;

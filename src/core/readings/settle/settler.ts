@@ -1,6 +1,7 @@
 import { liquidOf } from "../../blending";
-import { type FluidTable, isMuck } from "../../fluids";
+import { type FluidTable, isMuck, LOOSE } from "../../fluids";
 import type { Settler } from "../../ledger";
+import { sludgeMostMm } from "../../ledger/sludgeMost";
 import {
   cutSizeUm,
   type DayBatch,
@@ -8,14 +9,13 @@ import {
   dayBatch,
   dropsPerSecond,
   FINES_KG_PER_M3,
-  LOOSE,
   litresPerHourForCut,
   litresUntilFull,
   muckTopMm,
   narrowestM2,
   sludgeRoomLitres,
 } from "../../settling";
-import { sludgeMostMm, sludgeShare } from "../terms";
+import { sludgeShare } from "../terms";
 import { mixOf } from "../vessel/mixture";
 import type { VesselView } from "../vessel/vesselView";
 

@@ -140,3 +140,29 @@ test("a blend runs from its tank through the line into a vehicle; petrol never b
   await expect.poll(() => litresIn(page, "Tractor")).toBeCloseTo(20, 0);
   expect(bad).toEqual([]);
 });
+
+test("a second line hangs aboard the trailer, with heights of its own; both may run at once", async ({ page }) => {
+  const bad = complaints(page);
+  await openDemo(page, "/filter");
+  await page.getByRole("button", { name: "Start the run" }).click();
+  await page.getByLabel("Litres through by now").fill("6");
+  await page.getByRole("button", { name: "Note it" }).click();
+  await page.getByRole("button", { name: "Add a line" }).click();
+  await page.getByLabel("Its name").fill("Line in the trailer");
+  await page.getByRole("radio", { name: "Trailer", exact: true }).click();
+  await page.getByLabel(/^The feed stands above the floor/).fill("1500");
+  await page.getByLabel(/^What it runs into stands above the floor/).fill("300");
+  await logIt(page);
+  await page.getByRole("button", { name: "Line in the trailer" }).click();
+  await expect(page.getByRole("heading", { level: 1, name: "Line in the trailer" })).toBeVisible();
+  await page.getByRole("button", { name: "Add a bag, strainer or cartridge" }).click();
+  await page.getByLabel("Rating").fill("20");
+  await logIt(page);
+  await expect(hanging(page)).toHaveText(["20 µm"]);
+  await expect(page.getByText(/^1,\d{3} mm of fall$/)).toBeVisible();
+  await page.getByRole("button", { name: "Start the run" }).click();
+  await expect(page.getByRole("heading", { name: "The run" })).toBeVisible();
+  await page.getByRole("button", { name: "Line in the shed", exact: true }).click();
+  await expect(page.getByRole("img", { name: /^Litres against minutes: 6\.?0? L at/ })).toBeVisible();
+  expect(bad).toEqual([]);
+});

@@ -115,7 +115,12 @@ function stepOf(yard: YardState, flows: readonly [Flow, ...Flow[]]): Step | null
     operation,
     parts: flows.flatMap((f) => partsIn(yard, f, flows.length > 1)),
     celsius: Math.max(...flows.map((f) => f.amount.celsius ?? shed)),
-    into: { ...into, ratedPa: press.ratedPa, celsius: first.intoCelsius ?? into.celsius },
+    into: {
+      ...into,
+      ratedPa: press.ratedPa,
+      celsius: first.intoCelsius ?? into.celsius,
+      heated: into.heated || isWarmed(first, shed),
+    },
     drive: press.drive,
     pressurePa: press.pressurePa,
     housingsPa: press.housingsPa,
@@ -124,6 +129,11 @@ function stepOf(yard: YardState, flows: readonly [Flow, ...Flow[]]): Step | null
     unattended: null,
   };
 }
+
+/** So much over its shed, oil was warmed for its bags. */
+const WARMED_K = 10;
+const isWarmed = ({ how, amount }: Flow, shedCelsius: number): boolean =>
+  how === "filter" && amount.celsius !== undefined && amount.celsius > shedCelsius + WARMED_K;
 
 /** Which of the interlocks' drives it is; of a motor nobody has looked into the one that sparks. */
 const DRIVE: Readonly<Record<FeedWay, Drive>> = {

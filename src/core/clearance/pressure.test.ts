@@ -12,7 +12,7 @@ const drafts: Draft[] = [
   { kind: "purchase", data: { to: vid("rated"), fluid: "canola", amount: { litres: 40 } } },
 ];
 const mixed: Draft = { kind: "purchase", data: { to: vid("feed"), fluid: "petrol", amount: { litres: 4 } } };
-const refused = (way: FeedWay, kPa: number, from = "feed", more: Draft[] = []): string[] => {
+const refused = (way: FeedWay, kPa: number, from = "feed", more: Draft[] = [], celsius = 15): string[] => {
   const yard = project([...drafts, ...more].map((d, i) => entry(`e${i}`, i, d)));
   const run: Draft = {
     kind: "filter-run",
@@ -20,7 +20,7 @@ const refused = (way: FeedWay, kPa: number, from = "feed", more: Draft[] = []): 
       from: vid(from),
       to: vid("into"),
       bags: ["bag" as never],
-      amount: { litres: 10 },
+      amount: { litres: 10, celsius },
       minutes: 20,
       lossLitres: 0.1,
       feed: { way, kPa },
@@ -45,4 +45,9 @@ it("petrol runs by its own weight or by hand, never by air or a motor that spark
   expect(refused("hand", 30, "feed", [mixed])).toEqual([]);
   expect(refused("pump", 30, "feed", [mixed])).toEqual(["petrol-by-brush-motor"]);
   expect(refused("air", 30, "feed", [mixed])).toContain("petrol-by-air");
+});
+
+it("petrol is never filtered hot; oil may be", () => {
+  expect(refused("gravity", 1, "feed", [mixed], 40)).toContain("petrol-heated");
+  expect(refused("gravity", 1, "feed", [], 40)).toEqual([]);
 });

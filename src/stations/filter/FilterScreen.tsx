@@ -33,7 +33,7 @@ export function FilterScreen() {
     return <NotYet line={line} hasOil={from !== undefined} hasReceiver={hasReceiver} onLine={setLine} />;
   return (
     <Ready
-      key={`${from.vessel.id} ${from.changedAt} ${line.line.id}`}
+      key={`${from.vessel.id} ${from.changedAt} ${line.line.id} ${line.line.feedMm} ${line.line.receiverMm}`}
       line={line}
       from={from}
       feeds={feeds}
@@ -139,7 +139,9 @@ function NotYet({ line, hasOil, hasReceiver, onLine }: NotYetProps) {
                 ? "Draw something off first."
                 : "It needs a drum for ready oil."}
           </p>
-          {isBare ? <Button onClick={() => log.open("add-bag")}>Add a bag</Button> : null}
+          {isBare ? (
+            <Button onClick={() => log.open("add-bag", line ? { line: line.line.id } : {})}>Add a bag</Button>
+          ) : null}
           {hasReceiver ? null : (
             <Button onClick={() => log.open("add-vessel", { preset: "drum", role: "ready" })}>Add a ready drum</Button>
           )}

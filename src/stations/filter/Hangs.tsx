@@ -87,17 +87,17 @@ export function Hangs({ line }: { line: LineView }) {
         </div>
       ) : null}
       {line.elements.length === 0 ? <UsualLines line={line} /> : null}
-      <More />
+      <More of={line} />
     </section>
   );
 }
 
-function More() {
+function More({ of: { line } }: { of: LineView }) {
   const log = useLog();
   return (
     <div className="flex flex-wrap gap-2 border-t border-rule pt-2">
-      <Button onClick={() => log.open("add-bag")}>Add a bag, strainer or cartridge</Button>
-      <Button onClick={() => log.open("change-line")}>Name and heights</Button>
+      <Button onClick={() => log.open("add-bag", { line: line.id })}>Add a bag, strainer or cartridge</Button>
+      <Button onClick={() => log.open("change-line", { line: line.id })}>Name and heights</Button>
       <Button onClick={() => log.open("add-line")}>Add a line</Button>
     </div>
   );

@@ -25,7 +25,7 @@ export function LineDrawing({ run, line: { line, elements } }: { run: Run; line:
   return (
     <ol
       aria-label="The line as it hangs"
-      className="relative mt-4 flex flex-col gap-3 md:grid md:gap-0 md:pb-4"
+      className={`relative mt-4 flex flex-col gap-3 md:grid md:gap-0 md:pb-4 ${fallMm === null ? "" : "md:pr-[110px]"}`}
       style={{ gridTemplateColumns: `repeat(${steps}, minmax(0, 1fr))` }}
     >
       <Place at={0} isLast={false} drawing={<Standing of={run.from} />}>

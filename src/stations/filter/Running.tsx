@@ -1,6 +1,6 @@
 "use client";
 import dynamic from "next/dynamic";
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { runUnderWay } from "@/core/filtration/marks";
 import { formatMinutes, formatNumber } from "@/core/units";
 import { dropFlow, keepFlow, NumberField, useAmount, useAwake, useSeconds, useUnits } from "@/desk";
@@ -30,6 +30,9 @@ export function Running({ run, kept, lineName, onKeep, onDrop }: Props) {
   const units = useUnits();
   useSeconds(kept.startedAt);
   useAwake(kept.startedAt !== null);
+  // Where one stood to start it is far below on a phone.
+  const title = useRef<HTMLHeadingElement>(null);
+  useEffect(() => title.current?.focus(), []);
   const litres = useAmount(units.volume, null);
   const [wrong, setWrong] = useState<string | null>(null);
   // A gauge to practise on runs ahead of the clock.
@@ -90,7 +93,7 @@ export function Running({ run, kept, lineName, onKeep, onDrop }: Props) {
   return (
     <section aria-labelledby="run-title">
       <div className="flex items-baseline justify-between">
-        <h2 id="run-title" className="text-xl">
+        <h2 id="run-title" ref={title} tabIndex={-1} className="scroll-mt-24 text-xl">
           The run
         </h2>
         <p className="text-[15px] text-ink-2">

@@ -44,10 +44,18 @@ export const addBag: Verb = {
   fields: [
     ...bagFields(() => undefined),
     { kind: "text", name: "name", label: "Its name", first: (_, v) => usualName(v) },
+    {
+      kind: "choice",
+      name: "line",
+      label: "Hang it in",
+      options: (view) => view.lines.map((l) => ({ value: l.line.id, name: l.line.name })),
+      first: (view) => view.lines[0]?.line.id,
+      asked: (view) => view.lines.length > 1,
+    },
   ],
   build: (v, view, newId) => {
     const bag = bagFrom(asBagId(newId()), v.text("name"), v);
-    const [line] = view.lines;
+    const line = view.lines.find((l) => l.line.id === v.text("line")) ?? view.lines[0];
     const made = { kind: "bag", data: bag } as const;
     return line?.isSaid ? [made, { kind: "line", data: hungIn(line, bag) }] : made;
   },

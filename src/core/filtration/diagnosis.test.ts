@@ -30,25 +30,25 @@ function run(over: Partial<ToldRun> & { readonly times?: number } = {}): ToldRun
   return { ...r, minutes: told.minutes ?? minutes };
 }
 const earlier = [0, 40, 80, 120, 160, 200].map((carriedLitres, i) => run({ carriedLitres, celsius: 16 + i }));
-const causes = (last: ToldRun, full: number | null = 0.2, before: readonly ToldRun[] = earlier): string[] => {
-  const d = diagnose(last, before, full);
+const causes = (last: ToldRun, before: readonly ToldRun[] = earlier): string[] => {
+  const d = diagnose(last, before);
   return d.verdict === "clogging" ? d.evidence.map((e) => e.cause) : [d.verdict];
 };
 
 describe("why a bag clogs", () => {
-  it("the settler is full", () => expect(causes(run({ times: 4 }), 0.8)[0]).toBe("settler-full"));
+  it("the settler is full", () => expect(causes(run({ times: 4, settlerFullShare: 0.8 }))[0]).toBe("settler-full"));
   it("the bottom layer was drawn in", () =>
     expect(causes(run({ times: 4, suctionAboveMuckMm: 4 }))[0]).toBe("bottom-layer"));
   it("fat has set in the cold, and it is not the cold alone", () =>
     expect(causes(run({ times: 4, celsius: 5, fatShare: 0.01 }))[0]).toBe("fat-in-the-cold"));
   it("the oil is wet, whatever else may be said of it", () =>
-    expect(causes(run({ times: 6, wet: true, suctionAboveMuckMm: 4 }), 0.9)).toEqual([
+    expect(causes(run({ times: 6, wet: true, suctionAboveMuckMm: 4, settlerFullShare: 0.9 }))).toEqual([
       "wet-oil",
       "bottom-layer",
       "settler-full",
     ]));
   it("a source that never brought it before", () => {
-    const d = diagnose(run({ times: 3, source: "galley" }), earlier, 0.2);
+    const d = diagnose(run({ times: 3, source: "galley" }), earlier);
     expect(d.verdict === "clogging" && d.evidence[0]).toMatchObject({ cause: "bad-source", source: "galley" });
   });
   it("an old bag that was washed too often", () => expect(causes(run({ times: 3, washes: 7 }))[0]).toBe("washed-out"));
@@ -56,14 +56,17 @@ describe("why a bag clogs", () => {
 
 describe("what looks like it and is not", () => {
   it("a cold morning: slow by the clock, and the bag is innocent", () => {
-    const d = diagnose(run({ celsius: -4 }), earlier, 0.9);
+    const d = diagnose(run({ celsius: -4, settlerFullShare: 0.9 }), earlier);
     expect(d).toMatchObject({ verdict: "colder" });
     if (d.verdict === "colder") expect(d.times).toBeCloseTo(1, 6);
   });
-  it("a new bag of half the size", () => expect(causes(run({ areaM2: 0.1 }), 0.9)).toEqual(["as-usual"]));
+  it("a new bag of half the size", () =>
+    expect(causes(run({ areaM2: 0.1, settlerFullShare: 0.9 }))).toEqual(["as-usual"]));
   it("nothing was read: no temperature, no stick, no test, and too few runs", () => {
-    expect(causes(run({ times: 5, celsius: null, suctionAboveMuckMm: null, source: null }), null)).toEqual([]);
-    expect(causes(run({ times: 5 }), 0.9, earlier.slice(0, 2))).toEqual(["too-little"]);
+    expect(
+      causes(run({ times: 5, celsius: null, suctionAboveMuckMm: null, source: null, settlerFullShare: null })),
+    ).toEqual([]);
+    expect(causes(run({ times: 5, settlerFullShare: 0.9 }), earlier.slice(0, 2))).toEqual(["too-little"]);
   });
   it("another source whose oil runs as well as anybody's", () =>
     expect(causes(run({ source: "galley", times: 1.3 }))).toEqual(["as-usual"]));
@@ -75,11 +78,11 @@ describe("what looks like it and is not", () => {
 it("a bag that is suddenly fast is torn", () => expect(causes(run({ times: 0.2 }))).toEqual(["torn"]));
 
 it("one slow run among the earlier ones does not make the next slow one usual", () =>
-  expect(causes(run({ times: 4 }), 0.8, [...earlier, run({ times: 5 })])[0]).toBe("settler-full"));
+  expect(causes(run({ times: 4, settlerFullShare: 0.8 }), [...earlier, run({ times: 5 })])[0]).toBe("settler-full"));
 
 it("what is usual is how it ran on a clean settler, however many slow runs came after it filled", () => {
   const dirty = [1, 2, 3, 4, 5, 6, 7, 8].map((i) => run({ times: 2.4, carriedLitres: 20 * i, settlerFullShare: 0.8 }));
-  expect(causes(run({ times: 2.6, settlerFullShare: 0.9 }), 0.9, [...earlier, ...dirty])[0]).toBe("settler-full");
+  expect(causes(run({ times: 2.6, settlerFullShare: 0.9 }), [...earlier, ...dirty])[0]).toBe("settler-full");
 });
 
 it("temperature, load, drive and size never make a verdict by themselves", () => {
@@ -91,7 +94,7 @@ it("temperature, load, drive and size never make a verdict by themselves", () =>
   });
   fc.assert(
     fc.property(any, (told) => {
-      const d = diagnose(run(told), earlier, 0.9);
+      const d = diagnose(run({ ...told, settlerFullShare: 0.9 }), earlier);
       expect(["as-usual", "colder"]).toContain(d.verdict);
       if (d.verdict === "as-usual" || d.verdict === "colder") expect(d.times).toBeCloseTo(1, 4);
     }),

@@ -21,7 +21,7 @@ export interface ToldRun extends TimedRun {
   readonly settlerFullShare: number | null;
 }
 
-/** What makes a bag choke; "unknown" where nothing that was told speaks for any of them. */
+/** What makes a bag choke. */
 export const CLOG_CAUSES = [
   "wet-oil",
   "bottom-layer",
@@ -89,9 +89,9 @@ function usualRuns(earlier: readonly ToldRun[]): readonly ToldRun[] {
 /**
  * Is this run's bag clogging, and why? Held against the earlier runs of its rating on its line by one fit of them, with
  * thickness, load, drive, area and layers taken out: where only the clock was slow the oil was colder and the bag is innocent;
- * one that is suddenly faster is torn. Source: physics §4, the trend; job §3 for what clogs.
+ * one that is suddenly faster is torn. Source: physics §4, the trend.
  */
-export function diagnose(last: ToldRun, earlier: readonly ToldRun[], settlerFullShare: number | null): Diagnosis {
+export function diagnose(last: ToldRun, earlier: readonly ToldRun[]): Diagnosis {
   const alike = earlier.filter((r) => r.ratingUm === last.ratingUm && r.litres > 0 && r.minutes > 0);
   const fit = alike.length < RUNS_TO_JUDGE ? null : fitRuns(usualRuns(alike).map(perArea));
   if (!fit || !(last.litres > 0)) return { verdict: "too-little", earlierRuns: alike.length };
@@ -104,8 +104,7 @@ export function diagnose(last: ToldRun, earlier: readonly ToldRun[], settlerFull
     earlierRuns: alike.length,
   };
   if (judged.times < TORN_BELOW) return { verdict: "torn", ...judged };
-  if (judged.times > TREND_ALARM)
-    return { verdict: "clogging", ...judged, evidence: evidenceOf(last, alike, settlerFullShare) };
+  if (judged.times > TREND_ALARM) return { verdict: "clogging", ...judged, evidence: evidenceOf(last, alike) };
   const thicker = last.viscosityPaS / median(alike.map((r) => r.viscosityPaS));
   const isColder = judged.timesByClock > SLOW_BY_CLOCK && thicker > THICKER;
   return { verdict: isColder ? "colder" : "as-usual", ...judged };
@@ -123,7 +122,7 @@ const COLD_CELSIUS = 14;
 const WASHED_OFTEN = 4;
 
 /** What speaks for each cause, the strongest first. What was found by a test or read off a stick weighs more than a habit. */
-function evidenceOf(last: ToldRun, earlier: readonly ToldRun[], settlerFullShare: number | null): ClogEvidence[] {
+function evidenceOf(last: ToldRun, earlier: readonly ToldRun[]): ClogEvidence[] {
   const found: (ClogEvidence | false)[] = [
     last.wet && { cause: "wet-oil", weight: 5, figure: null },
     last.suctionAboveMuckMm !== null &&
@@ -132,8 +131,8 @@ function evidenceOf(last: ToldRun, earlier: readonly ToldRun[], settlerFullShare
         weight: 4,
         figure: last.suctionAboveMuckMm,
       },
-    settlerFullShare !== null &&
-      settlerFullShare >= SETTLER_FULL && { cause: "settler-full", weight: 3.5, figure: settlerFullShare },
+    last.settlerFullShare !== null &&
+      last.settlerFullShare >= SETTLER_FULL && { cause: "settler-full", weight: 3.5, figure: last.settlerFullShare },
     fatInTheCold(last, earlier) && { cause: "fat-in-the-cold", weight: 3, figure: last.celsius },
     badSource(last, earlier) && {
       cause: "bad-source",

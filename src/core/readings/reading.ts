@@ -14,8 +14,6 @@ import {
   type VesselState,
   type YardState,
 } from "../ledger";
-import { sludgeMostMm } from "../ledger/sludgeMost";
-import { muckTopMm } from "../settling";
 import { type ColdTank, type VehicleCold, vehicleCold } from "./drive/vehicleCold";
 import { allRuns, type BagView, bagView } from "./filter/bagView";
 import { type LineView, linesOf, lineViews } from "./filter/lines";
@@ -25,7 +23,6 @@ import { waitingAt } from "./rounds/waiting";
 import { fatesOfSources, NO_FATES, worthOf } from "./rounds/worth";
 import { GrainBook } from "./settle/grains";
 import { slotBegan, slotOf } from "./slot";
-import { sludgeShare } from "./terms";
 import { type Standing, standingOf } from "./vessel/standing";
 import { type VesselView, vesselViewOf } from "./vessel/vesselView";
 
@@ -80,14 +77,12 @@ export function readYard(yard: YardState, at: string, memo: ReadingMemo): YardRe
   const inLine = [...yard.bags.values()].filter((b) => inUse("bag", b.bag.id));
   const said = [...yard.lines.values()].filter((l) => inUse("line", l.id));
   const lines = linesOf(said, inLine);
-  const settlerFull = settlerFullShare(vessels);
   const bags = inLine.map((b): BagView => {
     const beside = besideIt(b, inLine, lines);
-    return memo.bags.get(b, [yard.settings, yard.fluids, settlerFull, ...beside], () =>
+    return memo.bags.get(b, [yard.settings, yard.fluids, ...beside], () =>
       bagView(
         b,
         beside.flatMap((o) => allRuns(o, yard)),
-        settlerFull,
         yard,
       ),
     );
@@ -112,15 +107,6 @@ export function readYard(yard: YardState, at: string, memo: ReadingMemo): YardRe
 function besideIt(b: BagState, all: readonly BagState[], lines: readonly Line[]): BagState[] {
   const line = lines.find((l) => l.elements.includes(b.bag.id));
   return all.filter((o) => o !== b && o.bag.ratingUm === b.bag.ratingUm && line?.elements.includes(o.bag.id) === true);
-}
-
-/** How full of muck the fullest settler is, by volume; null where there is none. */
-function settlerFullShare(vessels: readonly VesselReading[]): number | null {
-  return vessels.reduce<number | null>((most, { state, standing }) => {
-    const mostMm = state.vessel.role === "settler" ? sludgeMostMm(state.vessel) : null;
-    if (mostMm === null) return most;
-    return Math.max(most ?? 0, sludgeShare(state.vessel, muckTopMm(standing.layers), mostMm));
-  }, null);
 }
 
 const tankOf = (v: VesselReading | undefined): ColdTank | undefined => v && { ...v.standing, quality: v.state.quality };

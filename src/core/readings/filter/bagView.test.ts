@@ -51,7 +51,7 @@ const usual = (litres: number, celsius: number, times = 1): Told => ({
   minutes: (times * 2 * litres * oil.viscosityPaS(celsius)) / oil.viscosityPaS(20),
 });
 const earlier = [usual(60, 20), usual(40, 18), usual(70, 21), usual(30, 19)];
-const seen = (state: BagState, full: number | null = null) => bagView(state, [], full, terms);
+const seen = (state: BagState) => bagView(state, [], terms);
 
 describe("how a bag runs", () => {
   it("a cold morning is no choked bag: by the clock it is slow, by its own runs it is not", () => {
@@ -62,7 +62,7 @@ describe("how a bag runs", () => {
     expect(d.times).toBeCloseTo(1, 6);
   });
   it("four times as long at the same warmth is, and a full settler is why", () => {
-    expect(seen(bag([...earlier, usual(40, 20, 4)]), 0.9).diagnosis).toMatchObject({
+    expect(seen(bag([...earlier, { ...usual(40, 20, 4), settlerFullShare: 0.9 }])).diagnosis).toMatchObject({
       verdict: "clogging",
       evidence: [{ cause: "settler-full" }],
     });

@@ -70,12 +70,7 @@ function byItsLives(left: LitresLeft, { lives, litres }: BagState): LitresLeft {
 }
 
 /** `others` are the runs of the other bags of its rating on its line. */
-export function bagView(
-  b: BagState,
-  others: readonly ToldRun[],
-  settlerFullShare: number | null,
-  terms: BagTerms,
-): BagView {
+export function bagView(b: BagState, others: readonly ToldRun[], terms: BagTerms): BagView {
   const own = allRuns(b, terms);
   const asItIs = own.filter((r) => r.areaM2 === b.bag.areaM2 && r.ratingUm === (b.bag.ratingUm ?? null)).slice(-LATEST);
   const fit = fitRuns(asItIs) ?? waitedFit(b, terms);
@@ -85,7 +80,7 @@ export function bagView(
     ...b,
     fit,
     diagnosis: last
-      ? diagnose(last, [...others, ...own.slice(0, -1)], settlerFullShare)
+      ? diagnose(last, [...others, ...own.slice(0, -1)])
       : { verdict: "too-little", earlierRuns: own.length },
     left:
       viscosityPaS === null

@@ -47,17 +47,20 @@ export interface LineForecast {
 const MINUTE = 60;
 const M3_PER_LITRE = 1e-3;
 
+/** The fit's minutes as the resistances that they stand for: Rm in 1/m with what it carries already, αc in 1/m². */
+export function resistancesOf(s: LineStage): { readonly mediumPerM: number; readonly cakePerM2: number } {
+  const perMinute = M3_PER_LITRE / MINUTE / (s.areaM2 * METRE_OF_OIL_PA);
+  const cakePerM2 = (s.fit.perLitre * s.areaM2) / (M3_PER_LITRE * perMinute);
+  return { mediumPerM: s.fit.clean / perMinute + (cakePerM2 * s.carriedLitres * M3_PER_LITRE) / s.areaM2, cakePerM2 };
+}
+
 /** Minutes of one stage by itself under the drive, falling head integrated. */
 export function stageMinutes(s: LineStage, q: LineQuestion, litres: number): number | null {
   const { drive, viscosityPaS } = q;
   const byTheMetre = minutesThrough(s.fit, litres, s.carriedLitres, viscosityPaS);
   if (drive.way === "pressure") return (byTheMetre * METRE_OF_OIL_PA) / drive.pressurePa;
   if (drive.headM === null || drive.feedAreaM2 === null) return byTheMetre;
-  // The fit's minutes as the resistances that they stand for.
-  const perMinute = M3_PER_LITRE / MINUTE / (s.areaM2 * METRE_OF_OIL_PA);
-  const cakePerM2 = (s.fit.perLitre * s.areaM2) / (M3_PER_LITRE * perMinute);
-  const mediumPerM = s.fit.clean / perMinute + (cakePerM2 * s.carriedLitres * M3_PER_LITRE) / s.areaM2;
-  const bag = { areaM2: s.areaM2, headM: drive.headM, feedAreaM2: drive.feedAreaM2, mediumPerM, cakePerM2 };
+  const bag = { areaM2: s.areaM2, headM: drive.headM, feedAreaM2: drive.feedAreaM2, ...resistancesOf(s) };
   try {
     return gravitySeconds(bag, viscosityPaS, q.kgPerM3, litres) / MINUTE;
   } catch (error) {

@@ -66,4 +66,20 @@ describe("a bag's own runs", () => {
     expect(minutes).toBeLessThan(120);
     expect(minutesThrough(typicalRunFit(5, 0.5), 60, 0, oil.viscosityPaS(45))).toBeLessThan(minutes);
   });
+
+  it("says how far runs lie from it, and one bad run does not widen that", () => {
+    const runs = made(
+      10,
+      0.01,
+      [60, 40, 70, 30, 50, 45, 65].map((litres) => ({ litres, celsius: 15 })),
+    );
+    expect(fitRuns(runs)?.scatter ?? 1).toBeLessThan(1e-9);
+    const wild = runs.map((r, i) => ({ ...r, minutes: r.minutes * (i % 2 ? 1.1 : 0.9) }));
+    const scatter = fitRuns(wild)?.scatter ?? 0;
+    expect(scatter).toBeGreaterThan(0.1);
+    expect(scatter).toBeLessThan(0.2);
+    const bad = wild.map((r, i) => (i === 3 ? { ...r, minutes: r.minutes * 5 } : r));
+    expect(fitRuns(bad)?.scatter ?? 9).toBeLessThan(1);
+    expect(fitRuns(runs.slice(0, 2))?.scatter).toBeUndefined();
+  });
 });

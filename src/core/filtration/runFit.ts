@@ -1,3 +1,4 @@
+import { median } from "simple-statistics";
 import { leastSquares, Refused } from "../numerics";
 import { METRE_OF_OIL_PA, type RunFit } from "./runPace";
 
@@ -22,6 +23,23 @@ const xOf = (r: TimedRun): number => r.carriedLitres + r.litres / 2;
  * clean bag nor its cake resists less than nothing. Null without a run.
  */
 export function fitRuns(all: readonly TimedRun[]): RunFit | null {
+  const fit = lineOf(all);
+  return fit && { ...fit, ...scatterOf(fit, all) };
+}
+
+const RUNS_TO_SCATTER = 3;
+/** A normal spread's standard deviation by its median deviation. */
+const BY_THE_MIDDLE = 1.4826;
+
+function scatterOf(fit: RunFit, all: readonly TimedRun[]): { scatter?: number } {
+  const off = all.flatMap((r) => {
+    const foretold = fit.clean + fit.perLitre * xOf(r);
+    return r.litres > 0 && r.minutes > 0 && foretold > 0 ? [Math.abs(yOf(r) / foretold - 1)] : [];
+  });
+  return off.length < RUNS_TO_SCATTER ? {} : { scatter: BY_THE_MIDDLE * median(off) };
+}
+
+function lineOf(all: readonly TimedRun[]): RunFit | null {
   const timed = all.filter((r) => r.litres > 0 && r.minutes > 0);
   if (timed.length === 0) return null;
   const mean = timed.reduce((sum, r) => sum + yOf(r), 0) / timed.length;

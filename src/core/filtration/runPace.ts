@@ -6,6 +6,8 @@ export interface RunFit {
   readonly runs: number;
   /** Relative standard error of what a litre adds; null where too little is known to say. */
   readonly spread: number | null;
+  /** How far runs lie from it, relative: one standard deviation by the middle of all, so that one bad run tells little. */
+  readonly scatter?: number;
 }
 
 /** The pressure that a fit speaks of: a feed tub a metre above its bag. */

@@ -7,6 +7,7 @@ import { Row } from "@/ui";
 import { clock } from "@/ui/words";
 import { ratingWords } from "@/ui/words/filter";
 import { Power } from "./Power";
+import { RunWhy } from "./RunWhy";
 import type { Run } from "./useRun";
 
 const INSTEAD: Readonly<Record<RunPlan["instead"][number]["change"], string>> = {
@@ -43,6 +44,7 @@ export function Forecast({ run }: { run: Run }) {
           name={byOwnRuns === 0 ? "It will take, a guess by ratings" : `It will take, by ${byOwnRuns} runs`}
           value={minutes === null ? "it stops" : `about ${formatMinutes(Math.ceil(minutes))}`}
         />
+        {minutes === null ? null : <Row name="Likely" value={likelyWords(minutes, plan.off)} />}
         {minutes === null ? null : (
           <Row
             name="Begun now it ends about"
@@ -77,6 +79,7 @@ export function Forecast({ run }: { run: Run }) {
           the oil.
         </p>
       ) : null}
+      <RunWhy run={run} />
       <FuelFilter grams={forecast.leftG} litres={amount} />
       {run.way === "pump" || run.way === "brushless" ? <Power minutes={minutes} /> : null}
       <table className="mt-2 w-full text-[14px]">
@@ -101,6 +104,14 @@ export function Forecast({ run }: { run: Run }) {
       </table>
     </>
   );
+}
+
+/** A guess by a rating may be three times off either way. */
+const GUESS = 3;
+
+function likelyWords(minutes: number, off: number | null): string {
+  const [low, high] = off === null ? [minutes / GUESS, minutes * GUESS] : [minutes * (1 - off), minutes * (1 + off)];
+  return `${formatMinutes(Math.max(1, Math.floor(low)))} to ${formatMinutes(Math.ceil(high))}`;
 }
 
 /** A small paper filter is shut by about so much, an order of magnitude: a vehicle's own changes will say better. */

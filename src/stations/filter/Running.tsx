@@ -35,6 +35,8 @@ export function Running({ run, kept, lineName, onKeep, onDrop }: Props) {
   useEffect(() => title.current?.focus(), []);
   const litres = useAmount(units.volume, null);
   const [wrong, setWrong] = useState<string | null>(null);
+  // One tap beside another must not lose a night's marks.
+  const [isSure, setSure] = useState(false);
   // A gauge to practise on runs ahead of the clock.
   const minutes = Math.max(minutesRun(kept, now()), kept.marks.at(-1)?.minutes ?? 0);
   const { plan } = run;
@@ -61,6 +63,9 @@ export function Running({ run, kept, lineName, onKeep, onDrop }: Props) {
         href: "/filter",
       });
   };
+  // Begun here, or opened anew on another day: it sounds before its end on every page.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, as it is opened; marks and pauses set it themselves
+  useEffect(() => alarm(kept, endMinutes), []);
   const noted = (through: number, atMinutes: number): void => {
     const next = { ...kept, marks: withMark(kept.marks, { litres: through, minutes: atMinutes }) };
     onKeep(next);
@@ -89,6 +94,12 @@ export function Running({ run, kept, lineName, onKeep, onDrop }: Props) {
       minutesBefore: minutes,
       finished: { litres: last?.litres ?? litresNow, minutes },
     });
+  };
+  const forget = (): void => {
+    if (isSure) {
+      dropFlow(yard, kept.asked.from);
+      onDrop();
+    } else setSure(true);
   };
   return (
     <section aria-labelledby="run-title">
@@ -150,14 +161,8 @@ export function Running({ run, kept, lineName, onKeep, onDrop }: Props) {
           It is over
         </Button>
       </div>
-      <Button
-        look="quiet"
-        onClick={() => {
-          dropFlow(yard, kept.asked.from);
-          onDrop();
-        }}
-      >
-        Forget this run
+      <Button look="quiet" onClick={forget}>
+        {isSure ? "Tap again to forget it, marks and all" : "Forget this run"}
       </Button>
     </section>
   );

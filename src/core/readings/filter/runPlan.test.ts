@@ -72,6 +72,11 @@ describe("a run before it is begun", () => {
     expect(caught + leftG).toBeCloseTo(60 * (0.002 * 1150 + 0.001 * 940), 0);
     expect(stages[1]?.caughtG ?? 0).toBeGreaterThan(stages[0]?.caughtG ?? 0);
   });
+  it("comes with how far it may be off: a guess by ratings, a span once its own runs are known", () => {
+    expect(planRun(asked)).toMatchObject({ slowest: 1, off: null });
+    const timed = asked.elements.map((e) => ({ ...e, fit: { ...e.fit, runs: 9, scatter: 0.1 } }));
+    expect(planRun({ ...asked, elements: timed })?.off).toBeCloseTo(0.2, 9);
+  });
   it("is none without oil, bags or litres", () => {
     expect(planRun({ ...asked, litres: 0 })).toBeNull();
     expect(planRun({ ...asked, elements: [] })).toBeNull();

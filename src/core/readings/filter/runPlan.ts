@@ -39,6 +39,10 @@ export interface RunPlan {
   /** What was asked of the models: marks of the run are held against the same. */
   readonly question: LineQuestion;
   readonly forecast: LineForecast;
+  /** Which stage the run waits for. */
+  readonly slowest: number;
+  /** Relative, twice what its runs scatter by; null where it is a guess by a rating. */
+  readonly off: number | null;
   /** Minutes at so many litres, from none to all. */
   readonly curve: readonly { readonly litres: number; readonly minutes: number }[];
   readonly instead: readonly RunInstead[];
@@ -102,6 +106,8 @@ export function planRun(a: RunAsked): RunPlan | null {
       return {
         question: q,
         forecast,
+        slowest: slowestOf(forecast),
+        off: offOf(q.stages[slowestOf(forecast)]),
         curve: Array.from({ length: CURVE_POINTS + 1 }, (_, i) => {
           const litres = (a.litres * i) / CURVE_POINTS;
           return { litres, minutes: lineMinutes(q, litres) ?? Number.NaN };
@@ -114,9 +120,20 @@ export function planRun(a: RunAsked): RunPlan | null {
   );
 }
 
+const slowestOf = (f: LineForecast): number =>
+  f.stages.reduce((s, x, i) => ((x.minutes ?? 1e12) > (f.stages[s]?.minutes ?? 1e12) ? i : s), 0);
+
+const LEAST_OFF = 0.15;
+const MOST_OFF = 0.8;
+const USUAL_SCATTER = 0.2;
+
+/** No run of a bag is like another to the minute. */
+const offOf = (s: LineStage | undefined): number | null =>
+  !s || s.fit.runs === 0 ? null : Math.min(MOST_OFF, Math.max(LEAST_OFF, 2 * (s.fit.scatter ?? USUAL_SCATTER)));
+
 /** A warmer hour, a colder one, the slowest bag twice as large or washed, and a step between where two lie far apart. */
 function insteadOf(a: RunAsked, q: LineQuestion, f: LineForecast, at: (celsius: number) => LineQuestion): RunInstead[] {
-  const slowest = f.stages.reduce((s, x, i) => ((x.minutes ?? 1e12) > (f.stages[s]?.minutes ?? 1e12) ? i : s), 0);
+  const slowest = slowestOf(f);
   const stage = q.stages[slowest];
   const swapped = (to: LineStage): LineQuestion => ({ ...q, stages: q.stages.with(slowest, to) });
   const all: RunInstead[] = [

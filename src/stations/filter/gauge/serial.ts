@@ -30,7 +30,12 @@ export const serialGauge: Gauge = {
       () => onEnd("The gauge was unplugged."),
       (e: unknown) => onEnd(e instanceof Error ? e.message : "The port fell silent."),
     );
-    return () => void reader.cancel().then(() => port.close());
+    // A port that was unplugged cannot be closed: there is nothing to tell anybody.
+    return () =>
+      void reader
+        .cancel()
+        .then(() => port.close())
+        .catch(() => undefined);
   },
 };
 

@@ -88,6 +88,15 @@ export function RunForm({ run, elements, feeds, into, kept, onStart, onDone }: P
         <NumberField label="Stayed in bags and line" of={run.loss} />
         {through.some(hasDrain) ? <NumberField label="Drained from traps" of={run.drained} /> : null}
       </div>
+      {through.some(hasDrain) && (run.drained.value ?? 0) > 0 && run.drainedTo ? (
+        <VesselChoice
+          label="Drained into"
+          vessels={run.wasteDrums}
+          value={run.drainedTo.vessel.id}
+          onChange={run.setDrainTo}
+          tells="room"
+        />
+      ) : null}
       {through.map((e) => (
         <Found key={e.bag.id} element={e} run={run} />
       ))}

@@ -37,6 +37,9 @@ export interface Run {
   readonly roomLitres: number;
   readonly plan: RunPlan | null;
   readonly drained: NumberInput;
+  /** Where traps may be drained into, and where they are. */
+  readonly wasteDrums: readonly VesselView[];
+  readonly drainedTo: VesselView | undefined;
   readonly found: Readonly<Record<string, FoundIn>>;
   readonly draft: Draft | null;
   /** What is asked of it, to be kept once it is begun. */
@@ -45,6 +48,7 @@ export interface Run {
   setTo(id: string): void;
   toggle(id: string): void;
   setWay(way: FeedWay): void;
+  setDrainTo(vessel: string): void;
   setFound(bag: string, found: FoundIn): void;
   isComplete(): boolean;
 }
@@ -100,6 +104,9 @@ export function useRun(
   );
   const loss = useFollowing(units.volume, Math.round((plan?.heldLitres ?? amount * LOST_SHARE) * 10) / 10);
   const drained = useFollowing(units.volume, 0);
+  const wasteDrums = view.vessels.filter((v) => v.vessel.role === "waste" && v.capacityLitres - v.litres > 0.5);
+  const [drainTo, setDrainTo] = useState<string>("");
+  const drainedTo = wasteDrums.find((v) => v.vessel.id === drainTo) ?? wasteDrums[0];
   const drainedLitres = through.some(hasDrain) ? (drained.value ?? 0) : 0;
   const foundIn = through.flatMap((e) => {
     const told = foundData(found[e.bag.id] ?? {});
@@ -117,7 +124,7 @@ export function useRun(
             amount: { litres: amount, celsius: oilCelsius },
             minutes: minutes.value ?? 0,
             lossLitres: (loss.value ?? 0) + drainedLitres,
-            ...(drainedLitres > 0 && { drainedLitres }),
+            ...(drainedLitres > 0 && { drainedLitres, ...(drainedTo && { drainedTo: drainedTo.vessel.id }) }),
             ...(line.isSaid && { line: line.line.id }),
             feed:
               way === "gravity"
@@ -137,6 +144,8 @@ export function useRun(
     minutes,
     loss,
     drained,
+    wasteDrums,
+    drainedTo,
     celsius,
     head,
     pressure,
@@ -158,6 +167,7 @@ export function useRun(
     setTo,
     toggle: (id) => setLeft((old) => new Set(old.has(id) ? [...old].filter((x) => x !== id) : [...old, id])),
     setWay,
+    setDrainTo,
     setFound: (bag, told) => setFound((old) => ({ ...old, [bag]: told })),
     isComplete() {
       if (litres.value === null || litres.value <= 0) litres.refuse("Say how much ran through.");

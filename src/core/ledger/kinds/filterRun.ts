@@ -1,7 +1,8 @@
 import * as z from "../../zod";
 import { caughtIn } from "../caught";
-import { type Contents, litresByDepth } from "../contents";
+import { type Contents, litresByDepth, splitBy } from "../contents";
 import { BagId, LineId, type SourceId, VesselId } from "../ids";
+import { UNKNOWN_QUALITY } from "../quality";
 import { LitresOrNone, Measured, Millimetres, Minutes } from "../schema/quantities";
 import { settlerFullByBook } from "../settlerFull";
 import type { BagRun, BagState, YardState } from "../state";
@@ -46,8 +47,9 @@ export const filterRun = defineKind({
     amount: Measured,
     minutes: Minutes,
     lossLitres: LitresOrNone.max(10_000).meta({ is: "litres" }),
-    /** Of what was lost, this ran out of traps and bowls. */
+    /** Of what was lost, this ran out of traps and bowls, and into what; absent: it is lost with the rest. */
     drainedLitres: LitresOrNone.max(10_000).meta({ is: "litres" }).optional(),
+    drainedTo: VesselId.optional(),
     line: LineId.optional(),
     feed: Feed.optional(),
     /** Litres through by then, as marks or scoops were timed or a gauge said, from its start. */
@@ -57,18 +59,22 @@ export const filterRun = defineKind({
       .optional(),
     found: z.array(Found).max(12).optional(),
   }),
-  moves: ({ from, to, amount, feed, bags }) => [
+  moves: ({ from, to, amount, feed, bags, drainedLitres, drainedTo }) => [
+    ...(drainedTo !== undefined && (drainedLitres ?? 0) > 0
+      ? [flow("pour", from, drainedTo, { litres: drainedLitres ?? 0 }, "bottom")]
+      : []),
     {
       ...flow("filter", from, to, amount),
       ...(feed && { driven: { way: feed.way, kPa: feed.kPa ?? 0, through: bags } }),
     },
   ],
   speaksOf: SPEAKS_OF_NONE,
-  apply(yard, { happenedAt, data: { from, to, bags, amount, minutes, lossLitres, line, feed } }) {
+  apply(yard, { happenedAt, data }) {
+    const { from, to, bags, amount, minutes, lossLitres, drainedLitres = 0, drainedTo, line, feed } = data;
     const missing = bags.find((id) => !yard.bags.has(id));
     if (missing) return { code: "unknown-bag", bag: missing };
     if (line !== undefined && !yard.lines.has(line)) return { code: "unknown-line", line };
-    if (lossLitres > amount.litres) return { code: "loss-above-litres" };
+    if (lossLitres > amount.litres || drainedLitres > lossLitres) return { code: "loss-above-litres" };
     const quality = qualityFrom(yard, from);
     const suctionAboveMuckMm = yard.vessels.get(from)?.suctionAboveMuckMm ?? null;
     const settlerFullShare = settlerFullByBook(yard);
@@ -79,7 +85,14 @@ export const filterRun = defineKind({
     const { kept, clean } = caughtIn(yard, through.value, lost, ratings);
     const filteredUm = finestOf(quality.filteredUm, ratings);
     pourIn(yard, to, clean, happenedAt, { quality: { ...quality, filteredUm }, celsius: amount.celsius });
-    book(yard, "lost", kept);
+    const { taken: drained, left: lostInBags } = drainedOf(
+      yard,
+      kept,
+      drainedTo && lossLitres > 0 ? drainedLitres / lossLitres : 0,
+    );
+    if (drainedTo && drained.total > 0)
+      pourIn(yard, drainedTo, drained, happenedAt, { quality: UNKNOWN_QUALITY, celsius: amount.celsius });
+    book(yard, "lost", lostInBags);
     const muck = muckBySource(yard, through.value);
     const finest = Math.min(...ratings);
     for (const id of bags) {
@@ -122,6 +135,7 @@ export const filterRun = defineKind({
     minutes: "Minutes",
     lossLitres: "Stayed in the bags",
     drainedLitres: "Of it drained from traps",
+    drainedTo: "Drained into",
     line: "On the line",
     "feed.way": ["Driven by", FEED_WAYS],
     "feed.headMm": "Head as it began",
@@ -130,6 +144,10 @@ export const filterRun = defineKind({
     found: null,
   },
 });
+
+/** Out of the traps comes a share of all that was held back. */
+const drainedOf = (yard: YardState, kept: Contents, share: number): ReturnType<typeof splitBy> =>
+  splitBy(kept, yard.parts, [share, share, share, share]);
 
 /** What it had been through before still counts; a cloth that nobody knows the rating of proves nothing. */
 const finestOf = (before: number | null, ratings: readonly number[]): number | null =>

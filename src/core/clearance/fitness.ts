@@ -3,6 +3,7 @@ import {
   type Draft,
   type Flow,
   flowsOf,
+  isFiltered,
   partsOf,
   roleOf,
   type VesselId,
@@ -84,7 +85,7 @@ const isWaste = (yard: YardState, state: VesselState): boolean =>
   heldIn(yard, state).components.some(
     ({ component, litres }) =>
       litres > 0.1 * state.contents.total && ["vegetable", "fat", "engine"].includes(componentOf(component).family),
-  ) && state.quality.filteredUm === null;
+  ) && !isFiltered(state.quality);
 
 const isFine = ({ quality }: VesselState, um: number): boolean =>
   quality.filteredUm !== null && quality.filteredUm > 0 && quality.filteredUm <= um;

@@ -64,7 +64,8 @@ export function batchBalance(b: Batch, oil: Fluid, ester: Fluid): BatchBalance {
   const gPerMol = oilGPerMol(oil);
   const oilKg = b.oilLitres * oil.rho15KgPerL;
   const ffaKg = (oilKg * b.ffaPct) / 100;
-  const oilMol = ((oilKg - ffaKg) * 1000) / gPerMol;
+  // Where all of it is free acid, rounding must not leave less than no oil.
+  const oilMol = (Math.max(0, oilKg - ffaKg) * 1000) / gPerMol;
   const turnedMol = oilMol * b.conversion;
   const methanolInKg = b.methanolLitres * METHANOL_KG_PER_L;
   const consumedKg = (3 * turnedMol * METHANOL_G_PER_MOL) / 1000;

@@ -122,6 +122,12 @@ describe("a batch", () => {
     expect(balance.drainedToPredicted).toBeCloseTo(14 / balance.glycerolPhaseLitres, 12);
   });
   it("refuses conversion without methanol, and acid without base", () => {
+    const soap = batchBalance(
+      { ...usual, oilLitres: 1, ffaPct: 100, conversion: 0, catalystG: 1e6 },
+      FLUIDS.sunflower,
+      FLUIDS.biodiesel,
+    );
+    expect(soap).toMatchObject({ esterKg: 0, unreactedKg: 0, fuelKg: 0 });
     expect(() => batchBalance({ ...usual, methanolLitres: 6 }, canola, FLUIDS.biodiesel)).toThrow("more methanol");
     expect(() => batchBalance({ ...usual, ffaPct: 8 }, canola, FLUIDS.biodiesel)).toThrow("free acid eats");
   });

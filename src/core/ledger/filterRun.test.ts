@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { type Draft, project } from ".";
+import { type Draft, isFiltered, project } from ".";
 import { balance } from "./balance";
 import { drum, entry, kitchen, vid } from "./testing";
 
@@ -63,6 +63,10 @@ describe("a bag's lives", () => {
     expect(bag(run(["coarse"]), service("changed"))).toMatchObject({ litresOfAge: 0, washes: 0, spares: 1 });
     expect(bag(service("torn"), service("torn"), service("torn"))?.spares).toBe(0);
   });
+  it("hung again unwashed it keeps its cake", () =>
+    expect(
+      bag(run(["coarse"]), { kind: "bag-service", data: { bag: "coarse" as never, what: "reused" } }),
+    ).toMatchObject({ litres: expect.closeTo(20, 6), washes: 0, lives: [] }));
   it("keeps what earlier ones came to, and their runs", () => {
     const after = bag(run(["coarse"]), run(["coarse"]), service("washed"), run(["coarse"]));
     expect(after?.lives).toMatchObject([{ how: "washed" }]);
@@ -80,4 +84,36 @@ describe("lines", () => {
   });
   it("name what is not there", () =>
     expect(yardOf(line("shed", ["none"])).faults).toMatchObject([{ code: "unknown-bag" }]));
+});
+
+describe("a pickup through a filter on a hand pump", () => {
+  const through = (...bags: string[]): Draft => ({
+    kind: "pickup",
+    data: {
+      source: kitchen.id,
+      to: vid("into"),
+      fluid: "canola",
+      amount: { litres: 15 },
+      muck: {},
+      through: bags as never,
+    },
+  });
+  it("says how fine, and wears it; a cloth nobody rated says nothing", () => {
+    const yard = yardOf(through("coarse"));
+    expect(yard.vessels.get(vid("into"))?.quality.filteredUm).toBe(50);
+    expect(yard.bags.get("coarse" as never)).toMatchObject({ litres: expect.closeTo(15, 6), runs: [] });
+    expect(yardOf(through("cloth")).vessels.get(vid("into"))?.quality.filteredUm).toBeNull();
+    expect(yardOf(through("none")).faults).toMatchObject([{ code: "unknown-bag" }]);
+  });
+});
+
+it("oil that only a strainer has seen is as raw as it was", () => {
+  expect([null, 850, 101, 100, 5, 0].map((filteredUm) => isFiltered({ filteredUm }))).toEqual([
+    false,
+    false,
+    false,
+    true,
+    true,
+    true,
+  ]);
 });

@@ -20,7 +20,7 @@ export { figuresOf } from "./figures";
 export { offerEntries, offerEntry } from "./guard";
 export { ActId, BagId, CupId, EntryId, LineId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
 export { type Bag, ELEMENT_FORMS, type ElementForm } from "./kinds/bag";
-export { BAG_ENDS, type BagEnd } from "./kinds/bagService";
+export { BAG_SERVICES, type BagService } from "./kinds/bagService";
 export type { Cup } from "./kinds/cup";
 export { FEED_WAYS, type FeedWay, type Flow, type How } from "./kinds/flow";
 export type { OwnFluid } from "./kinds/fluid";
@@ -34,7 +34,7 @@ export type { Settler, Vessel } from "./kinds/vessel";
 export { byRecord, byTime, deadIds, liveEntries, targetOf } from "./live";
 export { type OddText, oddTextIn } from "./oddText";
 export { project } from "./project";
-export type { ColdJar, CupTime, Quality, WaterWord } from "./quality";
+export { type ColdJar, type CupTime, isFiltered, type Quality, type WaterWord } from "./quality";
 export {
   FLOORS,
   isFor,

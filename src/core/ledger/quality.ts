@@ -43,6 +43,12 @@ export interface ColdJar {
   readonly saw: "clear" | "cloudy" | "set";
 }
 
+/** A strainer holds back crumbs and leaves oil as raw as it was: it settles, and is not yet for any tank. */
+const STRAINED_UM = 100;
+/** All of it has been through something finer than a strainer. */
+export const isFiltered = ({ filteredUm }: Pick<Quality, "filteredUm">): boolean =>
+  filteredUm !== null && filteredUm <= STRAINED_UM;
+
 /** Nothing is known: raw oil, or nothing at all. */
 export const UNKNOWN_QUALITY: Quality = {
   filteredUm: null,

@@ -95,6 +95,7 @@ export function useRun(
     way,
     headMm: way === "gravity" ? (head.value ?? USUAL_HEAD_MM) : null,
     kPa,
+    inside: line.line.isInReceiver ? to : undefined,
     settings: view.settings,
     fluids: view.fluids,
   });

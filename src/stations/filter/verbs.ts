@@ -1,4 +1,4 @@
-import { BAG_ENDS, type Bag, type BagEnd, type Line } from "@/core/ledger";
+import { BAG_SERVICES, type Bag, type BagService, type Line } from "@/core/ledger";
 import { asBagId, asLineId, asPlaceId } from "@/core/ledger/named";
 import type { LineView } from "@/core/readings";
 import type { YardView } from "@/core/view";
@@ -14,6 +14,13 @@ const whichBag = (label: string, first: (view: YardView) => string | undefined):
   first,
 });
 
+const SAID: Readonly<Record<BagService, string>> = {
+  washed: "washed",
+  changed: "changed",
+  torn: "changed",
+  reused: "hung again as it was",
+};
+
 export const bagService: Verb = {
   key: "bag-service",
   alsoCalled: ["washed", "changed", "torn", "filter"],
@@ -27,12 +34,12 @@ export const bagService: Verb = {
       kind: "choice",
       name: "what",
       label: "What",
-      options: () => Object.entries(BAG_ENDS).map(([value, name]) => ({ value, name })),
+      options: () => Object.entries(BAG_SERVICES).map(([value, name]) => ({ value, name })),
       first: () => "washed",
     },
   ],
-  build: (v) => ({ kind: "bag-service", data: { bag: asBagId(v.text("bag")), what: v.text("what") as BagEnd } }),
-  said: (v) => `Bag ${v.text("what") === "washed" ? "washed" : "changed"}.`,
+  build: (v) => ({ kind: "bag-service", data: { bag: asBagId(v.text("bag")), what: v.text("what") as BagService } }),
+  said: (v) => `Bag ${SAID[v.text("what") as BagService]}.`,
 };
 
 export const addBag: Verb = {

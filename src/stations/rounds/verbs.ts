@@ -1,6 +1,6 @@
 import { dirtOfFluid, type FluidId } from "@/core/fluids";
 import { LOOKS, type Place, type PlaceId, VISIT_OUTCOMES } from "@/core/ledger";
-import { asPlaceId, asSourceId, asVehicleId, asVesselId } from "@/core/ledger/named";
+import { asBagId, asPlaceId, asSourceId, asVehicleId, asVesselId } from "@/core/ledger/named";
 import type { VesselView } from "@/core/readings";
 import { isApart } from "@/core/readings/rounds/roundQuestion";
 import { staysApart } from "@/core/readings/terms";
@@ -20,6 +20,9 @@ function meantFor(vessel: VesselView, view: YardView, v: Values): boolean {
   if (!staysApart({ dirt: source?.dirt, fluid })) return !isApart(vessel);
   return isApart(vessel) || (vessel.vessel.role === "raw" && vessel.litres < 0.05);
 }
+
+/** What one has along to a kitchen. */
+const portable = (view: YardView) => view.bags.filter((b) => b.bag.form === "hand-pump" || b.bag.form === "strainer");
 
 const ADDS_SOURCE = { verb: "add-source", name: "Add a source" } as const;
 
@@ -64,6 +67,18 @@ export const pickup: Verb = {
       first: () => "clear",
     },
     {
+      kind: "choice",
+      name: "through",
+      label: "Through a filter there",
+      options: (view) => [
+        { value: "", name: "No filter" },
+        ...portable(view).map((b) => ({ value: b.bag.id, name: b.bag.name })),
+      ],
+      optional: true,
+      first: () => "",
+      asked: (view) => portable(view).length > 0,
+    },
+    {
       kind: "money",
       name: "paid",
       label: "Paid for it",
@@ -88,6 +103,7 @@ export const pickup: Verb = {
         amount: amount(v),
         muck: muckOf(source?.dirt ?? dirtOfFluid(fluid), { look }),
         look,
+        ...(v.text("through") !== "" && { through: [asBagId(v.text("through"))] }),
         ...(v.maybe("paid") !== undefined && { paid: v.number("paid") }),
       },
     };

@@ -8,6 +8,10 @@ import { defineKind } from "./kind";
 export const BAG_ENDS = { washed: "Washed", changed: "Changed", torn: "Torn, and changed" } as const;
 export type BagEnd = keyof typeof BAG_ENDS;
 
+/** What is done to a bag: its end, or that it was hung again as it was. */
+export const BAG_SERVICES = { ...BAG_ENDS, reused: "Hung again unwashed" } as const;
+export type BagService = keyof typeof BAG_SERVICES;
+
 const MOST_LIVES = 24;
 const MOST_PAST_RUNS = 48;
 
@@ -16,17 +20,22 @@ export const bagService = defineKind({
   title: "Bag",
   version: 1,
   upcast: {},
-  data: z.object({ bag: BagId, what: z.enum(["washed", "changed", "torn"]) }),
+  data: z.object({ bag: BagId, what: z.enum(["washed", "changed", "torn", "reused"]) }),
   moves: MOVES_NOTHING,
   speaksOf: SPEAKS_OF_NONE,
   apply(yard, { happenedAt, data: { bag, what } }) {
     const state = yard.bags.get(bag);
     if (!state) return { code: "unknown-bag", bag };
+    if (what === "reused") {
+      // Its cake stays: only that it was looked at, and hung again.
+      yard.bags.set(bag, { ...state, servicedAt: happenedAt });
+      return undefined;
+    }
     yard.bags.set(bag, served(state, what, happenedAt));
     chargeSources(yard, state, what);
     return undefined;
   },
-  called: { bag: "Bag", what: ["What", BAG_ENDS] },
+  called: { bag: "Bag", what: ["What", BAG_SERVICES] },
 });
 
 /** Its life ends and is kept; what follows begins with a clean bag, and with a new one where it was not washed. */

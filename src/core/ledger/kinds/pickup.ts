@@ -1,10 +1,10 @@
 import type { ComponentId } from "../../fluids";
 import * as z from "../../zod";
-import { RoundId, SourceId, VesselId } from "../ids";
-import { UNKNOWN_QUALITY } from "../quality";
+import { BagId, RoundId, SourceId, VesselId } from "../ids";
+import { type Quality, UNKNOWN_QUALITY } from "../quality";
 import { CHECK_CALLED, CheckSchema } from "../schema/check";
 import { Fluid, LitresOrNone, Measured, Money, Share } from "../schema/quantities";
-import type { Visit } from "../state";
+import type { Visit, YardState } from "../state";
 import { book, bringIn, pourIn } from "../transfer";
 import { callAt, roundFlaw, withVisit } from "../visits";
 import { LOOKS } from "../words";
@@ -33,6 +33,8 @@ const PickupSchema = z.object({
     .object({ by: z.enum(["scoops", "jerrycans", "pump"]), count: z.number().positive().max(100_000) })
     .optional(),
   round: RoundId.optional(),
+  /** Through the filter of a hand pump, or a strainer, there at the source. */
+  through: z.array(BagId).max(4).optional(),
 });
 
 /** What was measured of each component of a pickup. */
@@ -42,6 +44,19 @@ function partsOf({ fluid, amount, muck }: z.infer<typeof PickupSchema>): [Compon
     (muck[c] ?? 0) * amount.litres,
   ]);
   return [[fluid, dirt.reduce((left, [, litres]) => left - litres, amount.litres)], ...dirt];
+}
+
+/** What the filters there make of it; each has had so many litres more. */
+function strained(yard: YardState, through: readonly BagId[], litres: number): Quality {
+  let filteredUm: number | null = null;
+  for (const id of through) {
+    const state = yard.bags.get(id);
+    if (!state) continue;
+    const { ratingUm } = state.bag;
+    if (ratingUm !== undefined) filteredUm = Math.min(filteredUm ?? ratingUm, ratingUm);
+    yard.bags.set(id, { ...state, litres: state.litres + litres, litresOfAge: state.litresOfAge + litres });
+  }
+  return filteredUm === null ? UNKNOWN_QUALITY : { ...UNKNOWN_QUALITY, filteredUm };
 }
 
 export const pickup = defineKind({
@@ -62,15 +77,17 @@ export const pickup = defineKind({
   ],
   speaksOf: SPEAKS_OF_NONE,
   apply(yard, { id, happenedAt, data }) {
-    const { source, to, amount, look, check, leftLitres, paid, round } = data;
+    const { source, to, amount, look, check, leftLitres, paid, round, through = [] } = data;
     const from = yard.sources.get(source);
     if (!from) return { code: "unknown-source", source };
     const flaw = roundFlaw(yard, round);
     if (flaw) return flaw;
+    const missing = through.find((b) => !yard.bags.has(b));
+    if (missing) return { code: "unknown-bag", bag: missing };
     const parts = partsOf(data);
     const muckLitres = amount.litres - (parts[0]?.[1] ?? 0);
     const poured = bringIn(yard, parts, amount.celsius, id);
-    pourIn(yard, to, poured, happenedAt, { celsius: amount.celsius, quality: UNKNOWN_QUALITY });
+    pourIn(yard, to, poured, happenedAt, { celsius: amount.celsius, quality: strained(yard, through, poured.total) });
     book(yard, "collected", poured);
     yard.origins.set(id, { kind: "pickup", at: happenedAt, source, muckShare: muckLitres / amount.litres });
     const visit: Visit = {
@@ -117,6 +134,7 @@ export const pickup = defineKind({
     ...CHECK_CALLED,
     leftLitres: "Left behind there",
     counted: null,
+    through: "Through a filter there",
     round: null,
   },
 });

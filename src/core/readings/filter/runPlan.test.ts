@@ -51,6 +51,12 @@ describe("a run before it is begun", () => {
     expect(minutes({ headMm: 200 })).toBeNaN();
     expect(minutes({ way: "pump", kPa: 90 })).toBeLessThan(minutes() / 5);
   });
+  it("takes longer still where the last bag hangs in what it fills, since that rises against it", () => {
+    const inside = seen().view.vessels.find((v) => v.vessel.id === "ready");
+    expect(minutes({ headMm: 1000, inside })).toBeGreaterThan(minutes({ headMm: 1000 }));
+    expect(minutes({ headMm: 400, inside })).toBeNaN();
+    expect(minutes({ headMm: 400 })).toBeGreaterThan(0);
+  });
   it("draws its curve from nothing to its end, and ends where the forecast does", () => {
     const plan = planRun(asked);
     const curve = plan?.curve ?? [];

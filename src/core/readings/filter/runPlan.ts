@@ -20,6 +20,8 @@ export interface RunAsked {
   /** The feed's surface above the first of the line; null where nobody measured: the usual metre. */
   readonly headMm: number | null;
   readonly kPa: number | null;
+  /** What the last of the line hangs in, where it does: its level rises against the feed's. */
+  readonly inside?: VesselView | undefined;
   readonly settings: Settings;
   readonly fluids: FluidTable;
 }
@@ -71,9 +73,23 @@ function feedAreaM2(from: VesselView, litres: number): number | null {
   return fallMm > 0 ? litres / fallMm : null;
 }
 
+/** The same of a receiver that fills. */
+function filledAreaM2(into: VesselView, litres: number): number | null {
+  const after = covered(() => heightAtLitres(into.vessel, into.litres + litres));
+  const riseMm = (after ?? into.surfaceMm) - into.surfaceMm;
+  return riseMm > 0 ? litres / riseMm : null;
+}
+
+/** Head is lost at both ends where the bag hangs in what it fills: the two areas act as one. */
+function headAreaM2({ from, inside, litres }: RunAsked): number | null {
+  const feed = feedAreaM2(from, litres);
+  const filled = inside ? filledAreaM2(inside, litres) : null;
+  return feed === null || filled === null ? feed : 1 / (1 / feed + 1 / filled);
+}
+
 const driveOf = (a: RunAsked): Drive =>
   a.way === "gravity"
-    ? { way: "gravity", headM: a.headMm === null ? null : a.headMm / 1000, feedAreaM2: feedAreaM2(a.from, a.litres) }
+    ? { way: "gravity", headM: a.headMm === null ? null : a.headMm / 1000, feedAreaM2: headAreaM2(a) }
     : { way: "pressure", pressurePa: (a.kPa ?? USUAL_KPA[a.way]) * 1000 };
 
 /** Until somebody reads a gauge. */

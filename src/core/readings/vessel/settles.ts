@@ -1,5 +1,5 @@
 import { byComponent } from "../../fluids";
-import { type PartLitres, roleOf, type VesselState } from "../../ledger";
+import { isFiltered, type PartLitres, roleOf, type VesselState } from "../../ledger";
 import { shareOfFamily } from "./family";
 
 /** A tank is shaken as it is driven, sludge is what has settled, a kettle stirs and heats. */
@@ -12,7 +12,7 @@ const MOSTLY = 0.5;
  */
 export function settles({ vessel, contents, quality }: VesselState, parts: readonly PartLitres[]): boolean {
   if (roleOf(vessel.role).settles) return true;
-  if (NEVER.has(vessel.role) || quality.filteredUm !== null || contents.total <= 0) return false;
+  if (NEVER.has(vessel.role) || isFiltered(quality) || contents.total <= 0) return false;
   const held = { litres: contents.total, components: byComponent(parts) };
   return shareOfFamily(held, "vegetable") + shareOfFamily(held, "fat") + shareOfFamily(held, "engine") > MOSTLY;
 }

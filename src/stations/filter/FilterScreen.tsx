@@ -7,7 +7,7 @@ import { useYard } from "@/store";
 import { Bench, Button } from "@/ui";
 import { LineDrawing } from "./LineDrawing";
 import { RunForm } from "./RunForm";
-import type { UnderWay } from "./underWay";
+import { clockNow, type UnderWay } from "./underWay";
 import { useRun } from "./useRun";
 
 // Dragging is heavy: the line is drawn before it can be rearranged.
@@ -52,7 +52,6 @@ interface ReadyProps {
 }
 
 function Ready({ line, from, feeds, into, onLine }: ReadyProps) {
-  const { now } = useYard();
   const [kept, keep, forget] = useKept<UnderWay | null>(`run ${line.line.id}`, null);
   const run = useRun(
     from,
@@ -61,7 +60,8 @@ function Ready({ line, from, feeds, into, onLine }: ReadyProps) {
     line,
     kept,
   );
-  const start = (): void => keep({ startedAt: now(), minutesBefore: 0, marks: [], asked: run.asked, finished: null });
+  const start = (): void =>
+    keep({ startedAt: clockNow(), minutesBefore: 0, marks: [], asked: run.asked, finished: null });
   const names = run.through.map((e) => e.bag.name);
   const through = names.length > 1 ? `${names.slice(0, -1).join(", ")} and ${names.at(-1)}` : (names[0] ?? "nothing");
   return (

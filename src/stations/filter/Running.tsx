@@ -8,7 +8,7 @@ import { useYard } from "@/store";
 import { Button, Row } from "@/ui";
 import { clock } from "@/ui/words";
 import { GaugeBox } from "./GaugeBox";
-import { minutesRun, type UnderWay, withMark, wrongMark } from "./underWay";
+import { clockNow, minutesRun, type UnderWay, withMark, wrongMark } from "./underWay";
 import type { Run } from "./useRun";
 
 const RunChart = dynamic(() => import("./RunChart"), { ssr: false, loading: () => <div className="h-[190px]" /> });
@@ -26,7 +26,7 @@ const SLOW = 1.5;
 
 /** A run with its clock: marks as they come, when it ends by them, and what may be done; paused over night if need be. */
 export function Running({ run, kept, lineName, onKeep, onDrop }: Props) {
-  const { view, now, name: yard } = useYard();
+  const { view, name: yard } = useYard();
   const units = useUnits();
   useSeconds(kept.startedAt);
   useAwake(kept.startedAt !== null);
@@ -38,7 +38,7 @@ export function Running({ run, kept, lineName, onKeep, onDrop }: Props) {
   // One tap beside another must not lose a night's marks.
   const [isSure, setSure] = useState(false);
   // A gauge to practise on runs ahead of the clock.
-  const minutes = Math.max(minutesRun(kept, now()), kept.marks.at(-1)?.minutes ?? 0);
+  const minutes = Math.max(minutesRun(kept, clockNow()), kept.marks.at(-1)?.minutes ?? 0);
   const { plan } = run;
   const wanted = kept.asked.litres;
   const last = kept.marks.at(-1);
@@ -58,7 +58,7 @@ export function Running({ run, kept, lineName, onKeep, onDrop }: Props) {
         yard,
         vessel: kept.asked.from,
         name: lineName,
-        endsAt: new Date(Date.parse(now()) + Math.max(0, end - minutesRun(u, now())) * 60_000).toISOString(),
+        endsAt: new Date(Date.parse(clockNow()) + Math.max(0, end - minutesRun(u, clockNow())) * 60_000).toISOString(),
         because: `Then: ${units.litres(wanted)} are through.`,
         href: "/filter",
       });
@@ -81,7 +81,7 @@ export function Running({ run, kept, lineName, onKeep, onDrop }: Props) {
   };
   const pause = (): void => {
     const next: UnderWay = isPaused
-      ? { ...kept, startedAt: now() }
+      ? { ...kept, startedAt: clockNow() }
       : { ...kept, startedAt: null, minutesBefore: minutes };
     onKeep(next);
     alarm(next, endMinutes);
@@ -116,7 +116,7 @@ export function Running({ run, kept, lineName, onKeep, onDrop }: Props) {
         {units.litres(litresNow)} <span className="text-[19px] font-medium text-ink-2">of {units.litres(wanted)}</span>
       </p>
       <dl>
-        <Row name="Ends about" value={endWords(isPaused, endMinutes, minutes, found?.off ?? null, now())} />
+        <Row name="Ends about" value={endWords(isPaused, endMinutes, minutes, found?.off ?? null, clockNow())} />
         {found ? (
           <>
             <Row name="What hangs there resists" value={timesWords(found.mediumTimes)} />

@@ -22,6 +22,12 @@ export interface UnderWay {
   readonly finished: { readonly litres: number; readonly minutes: number } | null;
 }
 
+/**
+ * This device's own clock. The yard's now never goes back behind its newest entry, and would stand still under a run
+ * where the clock is slow; only how long it ran is told by this, not when.
+ */
+export const clockNow = (): string => new Date().toISOString();
+
 const MS_PER_MINUTE = 60_000;
 
 /** Minutes that it has run, pauses left out. */

@@ -147,12 +147,19 @@ export function Running({ run, kept, lineName, onKeep, onDrop }: Props) {
                 .join(", ")
         }`}
       />
-      <div className="mt-2 flex items-end gap-2">
+      <form
+        noValidate
+        className="mt-2 flex items-end gap-2"
+        onSubmit={(e) => {
+          e.preventDefault();
+          mark();
+        }}
+      >
         <NumberField label={units.asked("Litres through by now")} of={litres} />
-        <Button look="go" onClick={mark} disabled={isPaused}>
+        <Button look="go" type="submit" disabled={isPaused}>
           Note it
         </Button>
-      </div>
+      </form>
       <div aria-live="polite">{wrong ? <p className="text-stop">{wrong}</p> : null}</div>
       <GaugeBox run={run} kept={kept} onReading={noted} />
       <div className="mt-3 grid grid-cols-2 gap-2">

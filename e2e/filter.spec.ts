@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { complaints, litresIn, openDemo } from "./yard";
+import { complaints, litresIn, moveByKey, openDemo } from "./yard";
 
 const hanging = (page: Page) =>
   page.getByRole("region", { name: "What hangs in it" }).getByRole("listitem").locator("b");
@@ -26,13 +26,7 @@ test("build a line, run it on the practice gauge, clog it, read why, change the 
   await test.step("it is rearranged by key, taken off and hung again", async () => {
     await page.getByRole("button", { name: "180 µm later" }).click();
     await expect(hanging(page)).toHaveText(["50 µm", "180 µm", "5 µm"]);
-    const handle = page.getByRole("button", { name: "Move 180 µm" });
-    await handle.focus();
-    await page.keyboard.press("Space");
-    await page.waitForTimeout(100);
-    await page.keyboard.press("ArrowUp");
-    await page.waitForTimeout(100);
-    await page.keyboard.press("Space");
+    await moveByKey(page, "180 µm", "ArrowUp");
     await expect(hanging(page)).toHaveText(["180 µm", "50 µm", "5 µm"]);
     await page.getByRole("button", { name: "Take 50 µm off the line" }).click();
     await expect(hanging(page)).toHaveText(["180 µm", "5 µm"]);

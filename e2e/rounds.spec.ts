@@ -3,7 +3,7 @@ import { expect, type Page, test } from "@playwright/test";
 import jsQR from "jsqr";
 import { PNG } from "pngjs";
 import { validateXML } from "xmllint-wasm";
-import { complaints, litresIn, NOW, openDemo } from "./yard";
+import { complaints, litresIn, moveByKey, NOW, openDemo } from "./yard";
 
 const plate = (page: Page, name: string) =>
   page.getByRole("listitem").filter({ has: page.getByRole("heading", { name }) });
@@ -150,17 +150,11 @@ test("reorder by key, by drag and back; leave out and put in; each says what it 
   ).toBeVisible();
   await page.getByRole("button", { name: "Back to the best round" }).click();
 
-  const handle = page.getByRole("button", { name: "Move Gannet hostel" });
-  await handle.focus();
-  await page.keyboard.press("Space");
-  await page.waitForTimeout(100);
-  await page.keyboard.press("ArrowUp");
-  await page.waitForTimeout(100);
-  await page.keyboard.press("Space");
+  await moveByKey(page, "Gannet hostel", "ArrowUp");
   await expect(order()).toHaveText(["Beacon doughnuts", "Gannet hostel", "Lighthouse inn"]);
 
   const [from, to] = [
-    await handle.boundingBox(),
+    await page.getByRole("button", { name: "Move Gannet hostel" }).boundingBox(),
     await page.getByRole("button", { name: "Move Beacon doughnuts" }).boundingBox(),
   ];
   if (!from || !to) throw new Error("not drawn");

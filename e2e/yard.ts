@@ -16,6 +16,16 @@ export async function openLog(page: Page): Promise<void> {
   await expect(page.getByRole("heading", { name: "What just happened?" })).toBeVisible();
 }
 
+/** Moves a row of a list by its handle and the keys, a step. */
+export async function moveByKey(page: Page, name: string, arrow: "ArrowUp" | "ArrowDown"): Promise<void> {
+  await page.getByRole("button", { name: `Move ${name}` }).focus();
+  for (const key of ["Space", arrow, "Space"]) {
+    await page.keyboard.press(key);
+    // The list takes a key once it has drawn the one before.
+    await page.waitForTimeout(100);
+  }
+}
+
 /** Litres standing in a vessel, read off its plate's drawing. */
 export async function litresIn(page: Page, name: string): Promise<number> {
   const label = await page

@@ -1,4 +1,5 @@
 import { median } from "simple-statistics";
+import { METRE_OF_OIL_KPA } from "../units";
 import { fitRuns, type TimedRun } from "./runFit";
 import { minutesThrough } from "./runPace";
 import { TREND_ALARM } from "./trend";
@@ -75,7 +76,7 @@ const clock = (r: ToldRun): number => r.minutes / r.litres;
 /** What a litre was resisted by, everything that is known taken out but the load. */
 const resisted = (r: ToldRun): number => {
   const { minutes, litres, viscosityPaS, kPa } = perArea(r);
-  return (minutes * (kPa ?? 9)) / litres / viscosityPaS;
+  return (minutes * (kPa ?? METRE_OF_OIL_KPA)) / litres / viscosityPaS;
 };
 
 /** How a bag runs on a clean settler: runs behind a full one, or slow themselves, say nothing of what is usual. */
@@ -96,7 +97,7 @@ export function diagnose(last: ToldRun, earlier: readonly ToldRun[]): Diagnosis 
   const fit = alike.length < RUNS_TO_JUDGE ? null : fitRuns(usualRuns(alike).map(perArea));
   if (!fit || !(last.litres > 0)) return { verdict: "too-little", earlierRuns: alike.length };
   const now = perArea(last);
-  const drive = (now.kPa ?? 9) / 9;
+  const drive = (now.kPa ?? METRE_OF_OIL_KPA) / METRE_OF_OIL_KPA;
   const foretold = minutesThrough(fit, now.litres, now.carriedLitres, now.viscosityPaS) / drive;
   const judged: Judged = {
     times: now.minutes / foretold,

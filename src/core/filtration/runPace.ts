@@ -1,3 +1,5 @@
+import { METRE_OF_OIL_KPA } from "../units";
+
 /** Minutes a litre and a Pa·s at a metre of head: of the clean bag, and what each litre on it adds. */
 export interface RunFit {
   readonly clean: number;
@@ -11,7 +13,7 @@ export interface RunFit {
 }
 
 /** The pressure that a fit speaks of: a feed tub a metre above its bag. */
-export const METRE_OF_OIL_PA = 9000;
+export const METRE_OF_OIL_PA = METRE_OF_OIL_KPA * 1000;
 
 /** Minutes that so many litres take through a bag which carries some already, by gravity from a metre above. */
 export const minutesThrough = (fit: RunFit, litres: number, carriedLitres: number, viscosityPaS: number): number =>

@@ -8,7 +8,7 @@ export { formatMillimetres, type LengthUnit, parseMillimetres } from "./length";
 export { formatKilograms, type MassUnit, parseKilograms } from "./mass";
 export type { QuantityError } from "./parse";
 export { parsePlain } from "./plain";
-export { formatKilopascals, formatPascals, type PressureUnit, parseKilopascals } from "./pressure";
+export { formatKilopascals, formatPascals, METRE_OF_OIL_KPA, type PressureUnit, parseKilopascals } from "./pressure";
 export { fail, ok, type Result } from "./result";
 export { celsiusFromKelvin, formatCelsius, kelvin, parseCelsius, type TemperatureUnit } from "./temperature";
 export { formatLitres, parseLitres, type VolumeUnit } from "./volume";

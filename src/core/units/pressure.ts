@@ -11,6 +11,9 @@ const UNITS: UnitTable = {
   pa: { factor: 0.001 },
 };
 
+/** What a metre of cold oil presses, kPa, as a head is spoken of: a feed tub a metre above its bag. */
+export const METRE_OF_OIL_KPA = 9;
+
 export type PressureUnit = "bar" | "psi";
 
 export const parseKilopascals = (text: string, bareUnit: PressureUnit = "bar"): Result<number, QuantityError> =>

@@ -10,6 +10,7 @@ import {
   PointElement,
 } from "chart.js";
 import { useEffect, useRef } from "react";
+import { chartLook } from "@/desk/chartLook";
 
 Chart.register(LineController, LineElement, PointElement, LinearScale, LogarithmicScale, Filler);
 
@@ -38,10 +39,9 @@ export default function ViscosityChart({ curves, limitMm2PerS, lowCelsius, label
   const canvas = useRef<HTMLCanvasElement>(null);
   useEffect(() => {
     if (!canvas.current) return;
-    const ink = night ? "#bcd0cb" : "#3c504c";
+    const look = chartLook(night);
     const go = night ? "#6fd0c3" : "#0b6e6a";
-    const stop = night ? "#ff9db0" : "#b4123f";
-    const font = { family: getComputedStyle(document.body).fontFamily, size: 13 };
+    const stop = look.stop;
     const lines = curves.map(
       (c): ChartDataset<"line", { x: number; y: number }[]> => ({
         label: c.name,
@@ -84,26 +84,22 @@ export default function ViscosityChart({ curves, limitMm2PerS, lowCelsius, label
         ],
       },
       options: {
-        animation: false,
-        responsive: true,
-        maintainAspectRatio: false,
-        parsing: false,
-        events: [],
+        ...look.still,
         scales: {
           x: {
             type: "linear",
             min: -10,
             max: 90,
             grid: { display: false },
-            ticks: { color: ink, font, stepSize: 10, callback: (t) => celsius(Number(t)) },
+            ticks: { color: look.ink, font: look.font, stepSize: 10, callback: (t) => celsius(Number(t)) },
           },
           y: {
             type: "logarithmic",
             min: 1,
             max: 500,
-            grid: { color: night ? "#35534f" : "#cbd5d2" },
-            ticks: { color: ink, font, callback: (t) => (TICKS.includes(Number(t)) ? String(t) : "") },
-            title: { display: true, text: "mm²/s", color: ink, font },
+            grid: { color: look.grid },
+            ticks: { color: look.ink, font: look.font, callback: (t) => (TICKS.includes(Number(t)) ? String(t) : "") },
+            title: { display: true, text: "mm²/s", color: look.ink, font: look.font },
           },
         },
       },

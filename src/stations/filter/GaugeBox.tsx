@@ -1,5 +1,6 @@
 "use client";
 import { useState } from "react";
+import { METRE_OF_OIL_KPA } from "@/core/units";
 import { Button, SelectField } from "@/ui";
 import { hasSerial, serialGauge } from "./gauge/serial";
 import { GAUGE_FAULTS, type GaugeFault, practiceGauge } from "./gauge/simulated";
@@ -35,7 +36,7 @@ export function GaugeBox({ run, kept, onReading }: Props) {
       practiceGauge({
         minutesAt: (litres) => minutesOn(curve, start.litres + litres) - minutesOn(curve, start.litres),
         litres: Math.max(0, kept.asked.litres - start.litres),
-        kPa: kept.asked.kPa ?? (kept.asked.headMm ?? 900) * 0.009,
+        kPa: kept.asked.kPa ?? ((kept.asked.headMm ?? 1000) / 1000) * METRE_OF_OIL_KPA,
         celsius: kept.asked.celsius,
         fault,
         speed: SPEED,

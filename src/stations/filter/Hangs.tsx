@@ -1,24 +1,9 @@
 "use client";
-import {
-  closestCenter,
-  DndContext,
-  type DragEndEvent,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-} from "@dnd-kit/core";
-import {
-  arrayMove,
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from "@dnd-kit/sortable";
-import { CSS } from "@dnd-kit/utilities";
+import type { ReactNode } from "react";
 import { type BagId, ELEMENT_FORMS } from "@/core/ledger";
 import type { BagView, LineView } from "@/core/readings";
 import { useLog, useNote, useUnits } from "@/desk";
+import { MoveButtons, SortRow, SortRows } from "@/desk/SortRows";
 import { useYard } from "@/store";
 import { Button } from "@/ui";
 import { nameOf } from "@/ui/words";
@@ -34,43 +19,36 @@ export function Hangs({ line }: { line: LineView }) {
   const ids = line.elements.map((e) => e.bag.id);
   const hung = new Set(view.lines.flatMap((l) => l.elements.map((e) => e.bag.id)));
   const loose = view.bags.filter((b) => !hung.has(b.bag.id));
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
   const hang = (elements: BagId[], said: string): void =>
     note({ kind: "line", data: { ...line.line, elements } }, said);
   const order = (elements: BagId[]): void => hang(elements, `${line.line.name} hangs in this order now.`);
-  const drop = ({ active, over }: DragEndEvent): void => {
-    if (!over || active.id === over.id) return;
-    order(arrayMove(ids, ids.indexOf(active.id as BagId), ids.indexOf(over.id as BagId)));
-  };
   return (
     <section aria-labelledby="hangs" className="mt-6 max-w-[860px]">
       <h2 id="hangs" className="text-xl">
         What hangs in it
       </h2>
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop} id="line">
-        <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-          <ol>
-            {line.elements.map((e, i) => (
+      <SortRows
+        name="line"
+        ids={ids}
+        onOrder={order}
+        row={(id, i) => {
+          const e = line.elements[i];
+          const takeOff = (): void =>
+            hang(
+              ids.filter((other) => other !== id),
+              `${e?.bag.name} hangs nowhere now.`,
+            );
+          return e ? (
+            <SortRow key={id} id={id} name={e.bag.name}>
               <HangRow
-                key={e.bag.id}
                 element={e}
-                isFirst={i === 0}
-                isLast={i === ids.length - 1}
-                onMove={(by) => order(arrayMove(ids, i, i + by))}
-                onTakeOff={() =>
-                  hang(
-                    ids.filter((id) => id !== e.bag.id),
-                    `${e.bag.name} hangs nowhere now.`,
-                  )
-                }
+                onTakeOff={takeOff}
+                moves={<MoveButtons name={e.bag.name} ids={ids} at={i} onOrder={order} />}
               />
-            ))}
-          </ol>
-        </SortableContext>
-      </DndContext>
+            </SortRow>
+          ) : null;
+        }}
+      />
       {loose.length > 0 ? (
         <div className="border-t border-rule py-2">
           <h3 className="text-[16px]">Hangs nowhere</h3>
@@ -105,16 +83,11 @@ function More({ of: { line } }: { of: LineView }) {
 
 interface RowProps {
   readonly element: BagView;
-  readonly isFirst: boolean;
-  readonly isLast: boolean;
-  readonly onMove: (by: 1 | -1) => void;
+  readonly moves: ReactNode;
   readonly onTakeOff: () => void;
 }
 
-function HangRow({ element: e, isFirst, isLast, onMove, onTakeOff }: RowProps) {
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
-    id: e.bag.id,
-  });
+function HangRow({ element: e, moves, onTakeOff }: RowProps) {
   const log = useLog();
   const units = useUnits();
   const { view } = useYard();
@@ -122,23 +95,7 @@ function HangRow({ element: e, isFirst, isLast, onMove, onTakeOff }: RowProps) {
   const words = diagnosisWords(e.diagnosis, units, (id) => nameOf(view, id));
   const isBad = e.diagnosis.verdict === "clogging" || e.diagnosis.verdict === "torn";
   return (
-    <li
-      ref={setNodeRef}
-      style={{ transform: CSS.Translate.toString(transform), transition }}
-      className={`flex flex-wrap items-center gap-x-2 border-t border-rule py-1 ${isDragging ? "relative z-10 bg-panel shadow-lg" : ""}`}
-    >
-      <button
-        type="button"
-        ref={setActivatorNodeRef}
-        {...attributes}
-        {...listeners}
-        aria-label={`Move ${bag.name}`}
-        className="flex h-[var(--target)] w-8 cursor-grab touch-none items-center justify-center"
-      >
-        <svg width="14" height="20" aria-hidden="true" className="fill-ink-2">
-          {[4, 10, 16].flatMap((y) => [3, 11].map((x) => <circle key={`${x} ${y}`} cx={x} cy={y} r="1.8" />))}
-        </svg>
-      </button>
+    <>
       <span className="min-w-[200px] flex-1 leading-tight">
         <b className="font-plate text-[18px]">{bag.name}</b>
         <br />
@@ -146,12 +103,7 @@ function HangRow({ element: e, isFirst, isLast, onMove, onTakeOff }: RowProps) {
         {words ? <span className={`block text-[14px] ${isBad ? "text-stop" : "text-ink-2"}`}>{words}</span> : null}
       </span>
       <span className="flex flex-wrap gap-1">
-        <Button disabled={isFirst} onClick={() => onMove(-1)} aria-label={`${bag.name} earlier`}>
-          ↑
-        </Button>
-        <Button disabled={isLast} onClick={() => onMove(1)} aria-label={`${bag.name} later`}>
-          ↓
-        </Button>
+        {moves}
         <Button
           look={isBad ? "go" : "plain"}
           onClick={() => log.open("bag-service", { bag: bag.id })}
@@ -178,7 +130,7 @@ function HangRow({ element: e, isFirst, isLast, onMove, onTakeOff }: RowProps) {
         </Button>
       </span>
       <History element={e} />
-    </li>
+    </>
   );
 }
 

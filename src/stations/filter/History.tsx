@@ -3,7 +3,7 @@ import dynamic from "next/dynamic";
 import { useMemo, useState } from "react";
 import type { BagView } from "@/core/readings";
 import { viscosityAt } from "@/core/readings/filter/bagMinutes";
-import { formatMinutes, formatNumber } from "@/core/units";
+import { formatMinutes, formatNumber, METRE_OF_OIL_KPA } from "@/core/units";
 import { Photo, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { shortDay } from "@/ui/words";
@@ -36,7 +36,7 @@ export function History({ element: b }: { element: BagView }) {
       [...b.pastRuns, ...b.runs].flatMap((r): Told[] => {
         const viscosity = r.finest ? viscosityAt(r.celsius ?? view.settings.shedCelsius, view) : null;
         if (viscosity === null || r.litres <= 0) return [];
-        const resisted = (r.minutes * ((r.kPa ?? 9) / 9)) / r.litres / viscosity;
+        const resisted = (r.minutes * ((r.kPa ?? METRE_OF_OIL_KPA) / METRE_OF_OIL_KPA)) / r.litres / viscosity;
         return [{ ...r, onIt: r.carriedLitres + r.litres / 2, resisted }];
       }),
     [b.pastRuns, b.runs, view],

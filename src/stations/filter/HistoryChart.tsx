@@ -1,6 +1,7 @@
 "use client";
 import { Chart, LinearScale, PointElement, ScatterController } from "chart.js";
 import { useEffect, useRef } from "react";
+import { chartLook } from "@/desk/chartLook";
 
 Chart.register(ScatterController, PointElement, LinearScale);
 
@@ -17,33 +18,30 @@ export default function HistoryChart({ runs, label, night, unit }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   useEffect(() => {
     if (!canvas.current) return;
-    const ink = night ? "#bcd0cb" : "#3c504c";
-    const font = { family: getComputedStyle(document.body).fontFamily, size: 13 };
+    const look = chartLook(night);
     const chart = new Chart<"scatter", { x: number; y: number }[]>(canvas.current, {
       type: "scatter",
       data: {
         datasets: [
           {
             data: runs.map((r) => ({ x: r.litres, y: r.times })),
-            backgroundColor: runs.map((_, i) =>
-              i === runs.length - 1 ? (night ? "#ff9db0" : "#b4123f") : night ? "#eef5f3" : "#10211f",
-            ),
+            backgroundColor: runs.map((_, i) => (i === runs.length - 1 ? look.stop : look.strong)),
             pointRadius: 4,
           },
         ],
       },
       options: {
-        animation: false,
-        responsive: true,
-        maintainAspectRatio: false,
-        parsing: false,
-        events: [],
+        ...look.still,
         scales: {
-          x: { min: 0, grid: { display: false }, ticks: { color: ink, font, callback: (t) => `${t} ${unit}` } },
+          x: {
+            min: 0,
+            grid: { display: false },
+            ticks: { color: look.ink, font: look.font, callback: (t) => `${t} ${unit}` },
+          },
           y: {
             min: 0,
-            grid: { color: night ? "#35534f" : "#cbd5d2" },
-            ticks: { color: ink, font, maxTicksLimit: 5, callback: (t) => `× ${t}` },
+            grid: { color: look.grid },
+            ticks: { color: look.ink, font: look.font, maxTicksLimit: 5, callback: (t) => `× ${t}` },
           },
         },
       },

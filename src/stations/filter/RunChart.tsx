@@ -2,6 +2,7 @@
 import { Chart, type ChartDataset, Filler, LinearScale, LineController, LineElement, PointElement } from "chart.js";
 import { useEffect, useRef } from "react";
 import type { RunMark } from "@/core/filtration/marks";
+import { chartLook } from "@/desk/chartLook";
 
 Chart.register(LineController, LineElement, PointElement, LinearScale, Filler);
 
@@ -23,8 +24,7 @@ export default function RunChart({ foretold, now, off, marks, label, night, litr
   const canvas = useRef<HTMLCanvasElement>(null);
   useEffect(() => {
     if (!canvas.current) return;
-    const ink = night ? "#bcd0cb" : "#3c504c";
-    const font = { family: getComputedStyle(document.body).fontFamily, size: 13 };
+    const look = chartLook(night);
     const at = (points: readonly RunMark[], times = 1) =>
       points.map((p) => ({ x: p.minutes * times, y: litresOf(p.litres) }));
     const plain = { pointRadius: 0, borderWidth: 0 } as const;
@@ -32,12 +32,19 @@ export default function RunChart({ foretold, now, off, marks, label, night, litr
     const datasets: ChartDataset<"line", { x: number; y: number }[]>[] = [
       { label: "sooner", data: at(now, 1 - off), ...plain },
       { label: "later", data: at(now, 1 + off), ...plain, fill: "-1", backgroundColor: band },
-      { label: "foretold", data: at(foretold), borderColor: ink, borderWidth: 2, borderDash: [5, 4], pointRadius: 0 },
+      {
+        label: "foretold",
+        data: at(foretold),
+        borderColor: look.ink,
+        borderWidth: 2,
+        borderDash: [5, 4],
+        pointRadius: 0,
+      },
       {
         label: "marks",
         data: [{ x: 0, y: 0 }, ...at(marks)],
-        borderColor: night ? "#eef5f3" : "#10211f",
-        backgroundColor: night ? "#eef5f3" : "#10211f",
+        borderColor: look.strong,
+        backgroundColor: look.strong,
         borderWidth: 3,
         pointRadius: marks.length > 30 ? 0 : 4,
       },
@@ -46,22 +53,18 @@ export default function RunChart({ foretold, now, off, marks, label, night, litr
       type: "line",
       data: { datasets },
       options: {
-        animation: false,
-        responsive: true,
-        maintainAspectRatio: false,
-        parsing: false,
-        events: [],
+        ...look.still,
         scales: {
           x: {
             type: "linear",
             min: 0,
             grid: { display: false },
-            ticks: { color: ink, font, maxTicksLimit: 6, callback: (t) => `${t} min` },
+            ticks: { color: look.ink, font: look.font, maxTicksLimit: 6, callback: (t) => `${t} min` },
           },
           y: {
             min: 0,
-            grid: { color: night ? "#35534f" : "#cbd5d2" },
-            ticks: { color: ink, font, maxTicksLimit: 5, callback: (t) => `${t} ${litresUnit}` },
+            grid: { color: look.grid },
+            ticks: { color: look.ink, font: look.font, maxTicksLimit: 5, callback: (t) => `${t} ${litresUnit}` },
           },
         },
       },

@@ -1,12 +1,11 @@
 "use client";
 import { resistancesOf } from "@/core/filtration/line";
+import { METRE_OF_OIL_PA } from "@/core/filtration/runPace";
 import { mixOf } from "@/core/readings/vessel/mixture";
 import { Why } from "@/desk";
 import { useYard } from "@/store";
 import { ownIn } from "@/ui/words";
 import type { Run } from "./useRun";
-
-const METRE_PA = 9000;
 
 /** Why the run takes as long: of the element that it waits for, with the fluid that is most of it. */
 export function RunWhy({ run }: { run: Run }) {
@@ -40,7 +39,7 @@ export function RunWhy({ run }: { run: Run }) {
   ) : (
     <Why
       name="filter-time"
-      input={{ ...common, pressurePa: drive.way === "pressure" ? drive.pressurePa : METRE_PA }}
+      input={{ ...common, pressurePa: drive.way === "pressure" ? drive.pressurePa : METRE_OF_OIL_PA }}
       readings={readings}
     />
   );

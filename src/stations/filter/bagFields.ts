@@ -133,9 +133,12 @@ export const bagFrom = (id: Bag["id"], name: string, v: Values): Bag => ({
   ...(v.text("washing").trim() !== "" && { washing: v.text("washing").trim() }),
 });
 
-/** "5 µm", "Cloth": what one would write on it. */
-export function usualName(v: Values): string {
+/** "5 µm", "Cloth": what one would write on it, and counted where there is one of that name. */
+export function usualName(view: YardView, v: Values): string {
   const { ratingUm } = ratingFrom(v);
-  const form = v.text("form") as ElementForm;
-  return ratingUm === undefined ? (ELEMENT_FORMS[form] ?? "Cloth") : `${ratingUm} µm`;
+  const plain = ratingUm === undefined ? ELEMENT_FORMS[v.text("form") as ElementForm] : `${ratingUm} µm`;
+  const taken = new Set(view.bags.map((b) => b.bag.name));
+  let name = plain;
+  for (let n = 2; taken.has(name); n++) name = `${plain}, ${n}`;
+  return name;
 }

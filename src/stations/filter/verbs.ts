@@ -50,7 +50,7 @@ export const addBag: Verb = {
   group: "yard",
   fields: [
     ...bagFields(() => undefined),
-    { kind: "text", name: "name", label: "Its name", first: (_, v) => usualName(v) },
+    { kind: "text", name: "name", label: "Its name", first: usualName },
     {
       kind: "choice",
       name: "line",

@@ -3,6 +3,7 @@ import { Chart, type ChartDataset, LinearScale, LineController, LineElement, Poi
 import { useEffect, useRef, useState } from "react";
 import type { SettleBench } from "@/core/readings";
 import { formatNumber } from "@/core/units";
+import { chartLook } from "@/desk/chartLook";
 
 Chart.register(LineController, LineElement, PointElement, LinearScale);
 
@@ -21,8 +22,7 @@ export default function ClarityChart({ bench, step, label, night }: Props) {
   const [area, setArea] = useState<{ left: number; right: number; top: number; bottom: number } | null>(null);
   useEffect(() => {
     if (!canvas.current) return;
-    const ink = night ? "#bcd0cb" : "#3c504c";
-    const font = { family: getComputedStyle(document.body).fontFamily, size: 13 };
+    const look = chartLook(night);
     const days = (i: number): number => (i * bench.stepHours) / HOURS_PER_DAY;
     const line = (name: string, row: readonly number[], colour: string, width: number, dash: number[]) =>
       ({
@@ -39,31 +39,32 @@ export default function ClarityChart({ bench, step, label, night }: Props) {
       type: "line",
       data: {
         datasets: [
-          line("as it is", bench.asItIs.clarity, night ? "#eef5f3" : "#10211f", 3.5, []),
+          line("as it is", bench.asItIs.clarity, look.strong, 3.5, []),
           line("warmer", later(bench.warmer.clarity), night ? "#f3a65a" : "#b5650f", 2, [6, 4]),
           line("colder", later(bench.colder.clarity), night ? "#9fc4d2" : "#3f7488", 2, [2, 3]),
-          line("warmed once", later(bench.heated.clarity), night ? "#ff9db0" : "#b4123f", 2, [9, 3, 2, 3]),
+          line("warmed once", later(bench.heated.clarity), look.stop, 2, [9, 3, 2, 3]),
         ],
       },
       options: {
-        animation: false,
-        responsive: true,
-        maintainAspectRatio: false,
-        parsing: false,
-        events: [],
+        ...look.still,
         scales: {
           x: {
             type: "linear",
             min: 0,
             max: days(bench.steps),
             grid: { display: false },
-            ticks: { color: ink, font, maxTicksLimit: 6, callback: (t) => `day ${formatNumber(Number(t), 0)}` },
+            ticks: {
+              color: look.ink,
+              font: look.font,
+              maxTicksLimit: 6,
+              callback: (t) => `day ${formatNumber(Number(t), 0)}`,
+            },
           },
           y: {
             min: 0,
             max: 100,
-            grid: { color: night ? "#35534f" : "#cbd5d2" },
-            ticks: { color: ink, font, stepSize: 50, callback: (t) => `${t} %` },
+            grid: { color: look.grid },
+            ticks: { color: look.ink, font: look.font, stepSize: 50, callback: (t) => `${t} %` },
           },
         },
       },

@@ -1,3 +1,4 @@
+import { METRE_OF_OIL_KPA } from "../../units";
 import * as z from "../../zod";
 import { caughtIn } from "../caught";
 import { type Contents, litresByDepth, splitBy } from "../contents";
@@ -22,7 +23,7 @@ const Feed = z.object({
 });
 
 /** Pressure of a millimetre of oil, kPa. */
-const KPA_PER_MM = 0.009;
+const KPA_PER_MM = METRE_OF_OIL_KPA / 1000;
 
 /** How much somebody found in a bag, or what gauges beside it said. */
 const Found = z.object({

@@ -31,7 +31,7 @@ export function Found({ element: e, run }: { element: BagView; run: Run }) {
       </div>
       {run.way === "gravity" ? null : (
         <div className="mt-1 grid grid-cols-2 gap-2">
-          <Gauge label={`Before ${e.bag.name}, at the end`} onSet={(kPa) => set({ beforeKPa: kPa })} />
+          <Gauge label={`Before ${e.bag.name}`} onSet={(kPa) => set({ beforeKPa: kPa })} />
           <Gauge label={`After ${e.bag.name}`} onSet={(kPa) => set({ afterKPa: kPa })} />
         </div>
       )}

@@ -69,29 +69,35 @@ export function History({ element: b }: { element: BagView }) {
             alt={`What ${b.bag.name} had caught`}
             ask="What it has caught, turned inside out"
           />
-          <table className="mt-1 w-full max-w-[560px] text-[14px]">
-            <caption className="sr-only">Its latest runs</caption>
-            <thead className="text-left text-ink-2">
-              <tr>
-                <th className="font-normal">Run</th>
-                <th className="font-normal">Litres</th>
-                <th className="font-normal">Took</th>
-                <th className="font-normal">Oil at</th>
-                <th className="font-normal">Resisted</th>
-              </tr>
-            </thead>
-            <tbody>
-              {told.slice(-LATEST).map((r) => (
-                <tr key={r.at} className="border-t border-rule">
-                  <td className="py-1">{shortDay(r.at)}</td>
-                  <td>{units.litres(r.litres)}</td>
-                  <td>{formatMinutes(r.minutes)}</td>
-                  <td>{r.celsius === null ? "not read" : units.celsius(r.celsius)}</td>
-                  <td>{formatNumber(r.resisted / middle, 1)} ×</td>
+          {told.length === 0 ? (
+            <p className="text-[14px] text-ink-2">
+              It has only waited for finer ones, or has not run: nothing is told of it by itself.
+            </p>
+          ) : (
+            <table className="mt-1 w-full max-w-[560px] text-[14px]">
+              <caption className="sr-only">Its latest runs</caption>
+              <thead className="text-left text-ink-2">
+                <tr>
+                  <th className="font-normal">Run</th>
+                  <th className="font-normal">Litres</th>
+                  <th className="font-normal">Took</th>
+                  <th className="font-normal">Oil at</th>
+                  <th className="font-normal">Resisted</th>
                 </tr>
-              ))}
-            </tbody>
-          </table>
+              </thead>
+              <tbody>
+                {told.slice(-LATEST).map((r) => (
+                  <tr key={r.at} className="border-t border-rule">
+                    <td className="py-1">{shortDay(r.at)}</td>
+                    <td>{units.litres(r.litres)}</td>
+                    <td>{formatMinutes(r.minutes)}</td>
+                    <td>{r.celsius === null ? "not read" : units.celsius(r.celsius)}</td>
+                    <td>{formatNumber(r.resisted / middle, 1)} ×</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          )}
         </>
       ) : null}
     </details>

@@ -139,6 +139,6 @@ export function usualName(view: YardView, v: Values): string {
   const plain = ratingUm === undefined ? ELEMENT_FORMS[v.text("form") as ElementForm] : `${ratingUm} µm`;
   const taken = new Set(view.bags.map((b) => b.bag.name));
   let name = plain;
-  for (let n = 2; taken.has(name); n++) name = `${plain}, ${n}`;
+  for (let n = 2; taken.has(name); n++) name = `${plain} no. ${n}`;
   return name;
 }

@@ -73,7 +73,7 @@ describe("a run as it is told", () => {
   it("gauges read the wrong way round are said so and not kept", async () => {
     show(<FilterScreen />);
     fireEvent.click(screen.getByRole("radio", { name: "Hand pump" }));
-    type("Before 5 µm, at the end", "0.1");
+    type("Before 5 µm", "0.1");
     type("After 5 µm", "0.6");
     expect(screen.getByText(/read the wrong way round/)).toBeDefined();
     press("Log the run");

@@ -16,14 +16,17 @@ export async function openLog(page: Page): Promise<void> {
   await expect(page.getByRole("heading", { name: "What just happened?" })).toBeVisible();
 }
 
-/** Moves a row of a list by its handle and the keys, a step. */
+/** Moves a row of a list by its handle and the keys, a step; each key waits for what the list says of the one before. */
 export async function moveByKey(page: Page, name: string, arrow: "ArrowUp" | "ArrowDown"): Promise<void> {
+  const said = page.locator('[id^="DndLiveRegion"]');
   await page.getByRole("button", { name: `Move ${name}` }).focus();
-  for (const key of ["Space", arrow, "Space"]) {
-    await page.keyboard.press(key);
-    // The list takes a key once it has drawn the one before.
-    await page.waitForTimeout(100);
-  }
+  await page.keyboard.press("Space");
+  await expect(said).toContainText("was moved over");
+  const before = (await said.textContent()) ?? "";
+  await page.keyboard.press(arrow);
+  await expect(said).not.toHaveText(before);
+  await page.keyboard.press("Space");
+  await expect(said).toContainText("was dropped");
 }
 
 /** Litres standing in a vessel, read off its plate's drawing. */

@@ -55,17 +55,32 @@ function dissolvesAtCelsius(moleShare: number, form: CrystalForm): number {
   );
 }
 
-/**
- * Temperature in °C at which the trisaturated part of fat begins to fall out, as an ideal solution; an estimate of a
- * mixed fat by its hard part, which a jar left in the cold overrules. Litres at 15 °C. Source: physics §2.
- */
-export function fatCrystals(parts: readonly FluidLitres[], hardMoleShare: number): FatCrystals {
+/** The most hard moles of all moles that stay dissolved on standing at a temperature; 1 where it melts. */
+export const mostHardMoleShare = (celsius: number): number =>
+  Math.min(
+    1,
+    Math.exp(
+      (-BETA_PRIME.meltingJPerMol / GAS_J_PER_MOL_K) * (1 / kelvin(celsius) - 1 / kelvin(BETA_PRIME.meltsAtCelsius)),
+    ),
+  );
+
+/** Moles in a mix, and the hard ones among them. Litres at 15 °C. */
+export function hardMoles(parts: readonly FluidLitres[], hardMoleShare: number): { all: number; hard: number } {
   let [all, hard] = [0, 0];
   for (const p of parts) {
     const moles = molesOf(p);
     all += moles;
     hard += moles * hardnessOf(p) * hardMoleShare;
   }
+  return { all, hard };
+}
+
+/**
+ * Temperature in °C at which the trisaturated part of fat begins to fall out, as an ideal solution; an estimate of a
+ * mixed fat by its hard part, which a jar left in the cold overrules. Litres at 15 °C. Source: physics §2.
+ */
+export function fatCrystals(parts: readonly FluidLitres[], hardMoleShare: number): FatCrystals {
+  const { all, hard } = hardMoles(parts, hardMoleShare);
   if (!(hard > 0)) return { fastCelsius: null, standingCelsius: null, moleShare: 0 };
   const moleShare = hard / all;
   return {

@@ -15,6 +15,7 @@ export {
   scaledMix,
   withUsedFactor,
 } from "./mix";
+export { lowOnDay, type MonthLows, type SafeUntil, safeUntil } from "./nights";
 export {
   cloudPointCelsius,
   mixCetane,
@@ -23,5 +24,16 @@ export {
   pourPointCelsius,
 } from "./properties";
 export { type PurgeMark, purgeMark } from "./purgeMark";
+export { planSeasons, type SeasonPlan } from "./seasons";
+export {
+  type NoStockPlan,
+  PLAN_GOALS,
+  type PlanGoal,
+  planStocks,
+  type Stock,
+  type StockPlan,
+  type StockTask,
+} from "./stockPlan";
 export { type Ingredient, leastThinnerShare } from "./thinner";
 export { type NoTopUp, type TopUp, topUp } from "./topUp";
+export { type UnmixedLayer, unmixedLayers } from "./unmixed";

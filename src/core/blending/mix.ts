@@ -99,8 +99,8 @@ export function openViscosityMm2PerS(parts: readonly MixPart[], celsius: number)
   return fromWalther(sum / litres);
 }
 
-/** Kinematic viscosity in mm²/s of a mix at a temperature: ASTM D7152, volume fractions on W. Range −40 to 150 °C. */
-export function mixViscosityMm2PerS(parts: readonly MixPart[], celsius: number): number {
+/** W of a mix at a temperature: of its parts by volume. What is linear in litres when it is mixed. Range −40 to 150 °C. */
+export function mixWalther(parts: readonly MixPart[], celsius: number): number {
   let sum = 0;
   let litres = 0;
   for (const p of parts) {
@@ -108,5 +108,9 @@ export function mixViscosityMm2PerS(parts: readonly MixPart[], celsius: number):
     sum += p.litres * walther(kinematicViscosityMm2PerS(p.fluid, celsius, p.usedFactor));
     litres += p.litres;
   }
-  return requireCovered(fromWalther(sum / litres));
+  return sum / litres;
 }
+
+/** Kinematic viscosity in mm²/s of a mix at a temperature: ASTM D7152, volume fractions on W. Range −40 to 150 °C. */
+export const mixViscosityMm2PerS = (parts: readonly MixPart[], celsius: number): number =>
+  requireCovered(fromWalther(mixWalther(parts, celsius)));

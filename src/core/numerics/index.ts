@@ -1,6 +1,7 @@
 export { bisect } from "./bisect";
 export { type Fitted, fitted, type Trust, trustOf } from "./fitted";
 export { type LinearFit, leastSquares } from "./leastSquares";
+export { type Bound, mostWithin } from "./linear";
 export { fitNonlinear, type NonlinearFit } from "./nonlinearFit";
 export { solveOde } from "./ode";
 export { forEachNode } from "./quadrature";

@@ -28,10 +28,12 @@ const MAY: Record<string, readonly string[]> = {
   "core/fluids": CORE_0,
   "core/vessels": CORE_0,
   ...Object.fromEntries(MODELS.map((room) => [room, CORE_1])),
+  // A way's cost begins with its mix.
+  "core/costs": [...CORE_1, "core/blending"],
   // What must not meet what asks the models for flash points and limits, and is asked by every bench.
   "core/interlocks": CORE_2,
-  // A vehicle's plumbing and a vessel's shape are named by the models they are reckoned with.
-  "core/ledger": [...CORE_1, "core/zod", "core/driving"],
+  // A vehicle's plumbing, a vessel's shape and the ways of making fuel are named by the models they are reckoned with.
+  "core/ledger": [...CORE_1, "core/zod", "core/driving", "core/costs"],
   "core/readings": CORE_3,
   "core/formats": CORE_3,
   "core/calculations": CORE_3,

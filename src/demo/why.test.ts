@@ -55,7 +55,7 @@ describe("drawing, answer and Why agree on the demo yard", () => {
 
 it("the demo yard did nothing that the interlocks would not have offered", () => {
   const refused = entries.flatMap((e, i) =>
-    clearanceOf(project(entries.slice(0, i)), e as Draft).refusals.map((r) => `${e.kind} ${r.code}`),
+    clearanceOf(project(entries.slice(0, i)), e as Draft, e.happenedAt).refusals.map((r) => `${e.kind} ${r.code}`),
   );
   expect(refused).toEqual([]);
 });

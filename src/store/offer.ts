@@ -51,7 +51,7 @@ export function refusalsOf(timeline: Timeline, drafts: readonly Draft[], now: st
   const refused: DraftRefusal[] = [];
   const when = drafts[0]?.happenedAt ?? now;
   stepwise(yardAt(timeline, when), drafts, (yard, draft) => {
-    const { refusals } = clearanceOf(yard, draft);
+    const { refusals } = clearanceOf(yard, draft, draft.happenedAt ?? now);
     refused.push(...refusals.filter((r) => !draft.despite?.includes(r.code)));
   });
   return refused;

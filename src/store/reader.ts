@@ -82,7 +82,8 @@ export class YardReader {
 
   /** Whether the interlocks let this be done, and what it needs, as the yard stood when it happens. */
   clearance(draft: Draft, now: string): DraftClearance {
-    return clearanceOf(yardAt(this.timeline, draft.happenedAt ?? this.present(now)), draft);
+    const at = draft.happenedAt ?? this.present(now);
+    return clearanceOf(yardAt(this.timeline, at), draft, at);
   }
 
   /** What a vessel's settling forecast is reckoned from. */

@@ -3,6 +3,8 @@ import { type Draft, project, type VesselRole } from "../ledger";
 import { drum, entry, vid } from "../ledger/testing";
 import { clearanceOf } from ".";
 
+const NOW = "2026-03-01T08:00:00.000Z";
+
 const vessel = (id: string, role: VesselRole): Draft => ({ kind: "vessel", data: drum(id, role) });
 const buy = (to: string, fluid: "canola" | "diesel" | "petrol" | "fryer-fat", litres: number): Draft => ({
   kind: "purchase",
@@ -21,7 +23,7 @@ const drafts: Draft[] = [
   buy("creamy", "fryer-fat", 10),
 ];
 const yard = project(drafts.map((d, i) => entry(`e${i}`, i, d)));
-const codes = (draft: Draft): string[] => clearanceOf(yard, draft).refusals.map((r) => r.code);
+const codes = (draft: Draft): string[] => clearanceOf(yard, draft, NOW).refusals.map((r) => r.code);
 const amount = { litres: 5 };
 const blend = (to: string): Draft => ({
   kind: "blend",
@@ -38,7 +40,7 @@ describe("what the yard is asked before a step", () => {
   it("mixes petrol outside the vehicle only", () => {
     expect(codes(blend("tank"))).toEqual(["petrol-mixed-in-vehicle"]);
     expect(codes(blend("can"))).toEqual([]);
-    expect(clearanceOf(yard, blend("can")).needs.map((n) => n.code)).toContain("bond-and-earth");
+    expect(clearanceOf(yard, blend("can"), NOW).needs.map((n) => n.code)).toContain("bond-and-earth");
   });
   it("pours no petrol into kettle or tank, by whichever entry", () => {
     const move: Draft = { kind: "move", data: { from: vid("petrol"), to: vid("kettle"), amount, layer: "mixed" } };
@@ -55,7 +57,7 @@ describe("what the yard is asked before a step", () => {
     expect(codes(drawn)).toEqual([]);
   });
   it("has nothing to say of what moves nothing, or of vessels it does not know", () => {
-    expect(clearanceOf(yard, { kind: "weather", data: { shedCelsius: 9 } })).toEqual({
+    expect(clearanceOf(yard, { kind: "weather", data: { shedCelsius: 9 } }, NOW)).toEqual({
       refusals: [],
       needs: [],
       warnings: [],

@@ -41,12 +41,12 @@ export interface DraftClearance extends Pick<Clearance, "needs"> {
 
 /**
  * May this be done, as the yard stands? Asked by every bench before it offers a step and by the store before it writes
- * one, so that no screen can go round it. What is asked follows from what the entry says it moves, whatever its kind.
+ * one, so that no screen can go round it; `at` is when it happens. What is asked follows from what the entry says it moves, whatever its kind.
  */
-export function clearanceOf(yard: YardState, draft: Draft): DraftClearance {
+export function clearanceOf(yard: YardState, draft: Draft, at: string): DraftClearance {
   const asked = stepsOf(yard, flowsOf(draft)).map(askStep);
   return {
-    refusals: byCode([...asked.flatMap((c): readonly DraftRefusal[] => c.refusals), ...unfit(yard, draft)]),
+    refusals: byCode([...asked.flatMap((c): readonly DraftRefusal[] => c.refusals), ...unfit(yard, draft, at)]),
     needs: byCode(asked.flatMap((c) => c.needs)),
     warnings: [
       ...intakeWarnings(yard, draft),

@@ -3,6 +3,8 @@ import { type Draft, project, type VesselRole } from "../ledger";
 import { drum, entry, kitchen, vid } from "../ledger/testing";
 import { clearanceOf } from ".";
 
+const NOW = "2026-03-01T08:00:00.000Z";
+
 const stood = (to: string, fluid: "canola" | "motor-oil" | "diesel", more: object = {}): Draft => ({
   kind: "opening",
   data: { to: vid(to), fluid, amount: { litres: 60 }, muck: {}, ...more },
@@ -33,7 +35,7 @@ const drafts: Draft[] = [
   { kind: "water-test", data: { how: "hot-pan", vessel: vid("wetReady"), saw: "foams" } },
 ];
 const yard = project(drafts.map((d, i) => entry(`e${String(i).padStart(2, "0")}`, i, d)));
-const refused = (draft: Draft): string[] => clearanceOf(yard, draft).refusals.map((r) => r.code);
+const refused = (draft: Draft): string[] => clearanceOf(yard, draft, NOW).refusals.map((r) => r.code);
 const amount = { litres: 10 };
 const pour = (from: string, to: string, layer: "mixed" | "top" = "mixed"): Draft => ({
   kind: "move",
@@ -85,7 +87,7 @@ describe("petrol that meets other fuel", () => {
     kind: "purchase",
     data: { to: vid(to), fluid: "petrol", amount: { litres } },
   });
-  const warned = (draft: Draft) => clearanceOf(yard, draft).warnings.find((w) => w.code === "petrol-in-blend");
+  const warned = (draft: Draft) => clearanceOf(yard, draft, NOW).warnings.find((w) => w.code === "petrol-in-blend");
   it("says at once how it then burns and that it flashes like petrol", () => {
     expect(warned(petrol("ready", 15))).toMatchObject({ vessel: "ready", petrolShare: 0.2 });
     const found = warned(petrol("can", 60));

@@ -12,12 +12,17 @@ import {
   type YardState,
 } from "../ledger";
 import { ENGINE_OIL_SHARE, shareOfFamily } from "../readings/vessel/family";
+import { unfitDye } from "./dye";
+import { unfitPetrol } from "./petrolBlend";
+import { untriedIn } from "./untried";
 
 /** Why oil is not fit for where it is to go: what an engine burns next, or what its owner will take for ready. */
 export interface FitnessRefusal {
   readonly code: FitnessCode;
   readonly from: VesselId | null;
   readonly into: VesselId;
+  /** Until when it stands, where that is all it needs. */
+  readonly until?: string;
 }
 
 export const FITNESS_CODES = [
@@ -27,6 +32,12 @@ export const FITNESS_CODES = [
   "not-cleared-into-fuel",
   "unfiltered-into-tank",
   "engine-oil-into-tank",
+  "engine-oil-and-petrol",
+  "petrol-not-stood",
+  "petrol-not-drained",
+  "petrol-not-clear",
+  "dyed-for-the-road",
+  "untried-recipe",
 ] as const;
 export type FitnessCode = (typeof FITNESS_CODES)[number];
 
@@ -44,10 +55,17 @@ const UNTRUSTED: ReadonlySet<VesselRole> = new Set(["raw", "settling", "settler"
  * What of an entry puts oil where it is burned from, or taken for ready, before it is fit for that. Cleaning steps may:
  * a run through the bags or a centrifuge is what makes it fit, and only what they leave in it counts.
  */
-export function unfit(yard: YardState, draft: Draft): FitnessRefusal[] {
+export function unfit(yard: YardState, draft: Draft, at: string): FitnessRefusal[] {
   // What stood there before the book, or was counted, is told, not done.
   if (draft.kind === "opening" || draft.kind === "stock-take") return [];
-  return flowsOf(draft).flatMap((flow) => unfitFlow(yard, draft, flow));
+  return [
+    ...flowsOf(draft).flatMap((flow) => [
+      ...unfitFlow(yard, draft, flow),
+      ...unfitPetrol(yard, flow, at),
+      ...unfitDye(yard, flow, draft),
+    ]),
+    ...untriedIn(yard, draft),
+  ];
 }
 
 function unfitFlow(yard: YardState, draft: Draft, flow: Flow): FitnessRefusal[] {

@@ -5,6 +5,8 @@ import { arbitraryDraft } from "../ledger/arbitrary.testing";
 import { drum, entry, fullEntries, fullYard, move, vid } from "../ledger/testing";
 import { clearanceOf } from ".";
 
+const NOW = "2026-03-01T08:00:00.000Z";
+
 /** Petrol everywhere but in the kettle and the tank: whatever goes into those brings it. */
 const petrolYard = (): YardState =>
   project([
@@ -17,7 +19,7 @@ const petrolYard = (): YardState =>
     ),
   ]);
 
-const refused = (yard: YardState, draft: Draft): string[] => clearanceOf(yard, draft).refusals.map((r) => r.code);
+const refused = (yard: YardState, draft: Draft): string[] => clearanceOf(yard, draft, NOW).refusals.map((r) => r.code);
 
 describe("no kind goes round the gates", () => {
   const yard = petrolYard();

@@ -5,6 +5,8 @@ import { SAFE_SHARE } from "../readings";
 import { capacityLitres } from "../vessels";
 import { clearanceOf } from ".";
 
+const NOW = "2026-03-01T08:00:00.000Z";
+
 const trailer = "trailer" as PlaceId;
 const workshop = { ...kitchen, id: sid("workshop"), name: "The slip's workshop", dirt: "engine-oil" as const };
 const buy = (to: string, fluid: "canola" | "motor-oil" | "fryer-fat", litres: number): Draft => ({
@@ -30,7 +32,7 @@ const base: Draft[] = [
 const yard = project(base.map((d, i) => entry(String(i).padStart(3, "0"), i, d)));
 
 type Pickup = Extract<Draft, { kind: "pickup" }>["data"];
-const warnings = (draft: Draft) => clearanceOf(yard, draft).warnings;
+const warnings = (draft: Draft) => clearanceOf(yard, draft, NOW).warnings;
 const codes = (draft: Draft): string[] => warnings(draft).map((w) => w.code);
 const take = (to: string, more: Partial<Pickup> = {}): Draft => ({
   kind: "pickup",
@@ -72,6 +74,6 @@ describe("before oil goes into a container", () => {
     expect(warnings(take("aboard", { amount: { litres: 130 } }))).toEqual([{ code: "past-payload", overKg: 40 }]);
   });
   it("warns, and leaves it to the person: the ledger takes it", () => {
-    expect(clearanceOf(yard, take("good", { look: "creamy" })).refusals).toEqual([]);
+    expect(clearanceOf(yard, take("good", { look: "creamy" }), NOW).refusals).toEqual([]);
   });
 });

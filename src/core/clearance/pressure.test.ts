@@ -3,6 +3,8 @@ import { type Draft, type FeedWay, project } from "../ledger";
 import { drum, entry, vid } from "../ledger/testing";
 import { clearanceOf } from ".";
 
+const NOW = "2026-03-01T08:00:00.000Z";
+
 const drafts: Draft[] = [
   { kind: "vessel", data: drum("feed", "blend") },
   { kind: "vessel", data: { ...drum("rated", "blend"), ratedKPa: 100 } },
@@ -26,7 +28,7 @@ const refused = (way: FeedWay, kPa: number, from = "feed", more: Draft[] = [], c
       feed: { way, kPa },
     },
   };
-  return clearanceOf(yard, run).refusals.map((r) => r.code);
+  return clearanceOf(yard, run, NOW).refusals.map((r) => r.code);
 };
 
 it("air never stands on a vessel that is not made for it, nor over what the weakest housing bears", () => {

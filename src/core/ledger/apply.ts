@@ -61,10 +61,11 @@ function applied(yard: YardState, entry: Entry, definitions: Definitions): Flaw 
 
 function tried(yard: YardState, entry: Entry): Flaw | undefined {
   yard.undo.length = 0;
-  const { standings } = yard;
+  const { standings, gumBatches } = yard;
   const flaw = vesselFlaw(yard, entry) ?? fluidFlaw(yard, entry) ?? kindOf(entry.kind).apply(yard, entry);
   if (!flaw) return undefined;
   yard.standings = standings;
+  yard.gumBatches = gumBatches;
   for (const state of yard.undo.reverse()) yard.vessels.set(state.vessel.id, state);
   return flaw;
 }

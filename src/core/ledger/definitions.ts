@@ -2,7 +2,7 @@ import type { Entry } from "./entry";
 import type { Flaw } from "./errors";
 
 /** Kinds of entries that say what a thing is like, from then on. */
-export const THING_KINDS = ["vessel", "source", "bag", "vehicle", "place", "cup", "fluid", "line"] as const;
+export const THING_KINDS = ["vessel", "source", "bag", "vehicle", "place", "cup", "fluid", "line", "recipe"] as const;
 export type ThingKind = (typeof THING_KINDS)[number];
 
 /** A thing of the yard, by what it is and its id. */
@@ -60,6 +60,8 @@ export function missingThing(flaw: Flaw): ThingKey | undefined {
       return thingKey("cup", flaw.cup);
     case "unknown-fluid":
       return thingKey("fluid", flaw.fluid);
+    case "unknown-recipe":
+      return thingKey("recipe", flaw.recipe);
     case "unknown-line":
       return thingKey("line", flaw.line);
     default:

@@ -1,5 +1,5 @@
 import type { FluidId } from "../fluids";
-import type { BagId, CupId, EntryId, LineId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
+import type { BagId, CupId, EntryId, LineId, PlaceId, RecipeId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
 import type { OddText } from "./oddText";
 
 /** What does not add up about an entry that is being applied. The interface words each. */
@@ -20,6 +20,7 @@ export type Flaw =
   | { readonly code: "unknown-cup"; readonly cup: CupId }
   | { readonly code: "unknown-fluid"; readonly fluid: FluidId }
   | { readonly code: "unknown-line"; readonly line: LineId }
+  | { readonly code: "unknown-recipe"; readonly recipe: RecipeId }
   | { readonly code: "unknown-round"; readonly round: RoundId }
   | { readonly code: "round-over"; readonly round: RoundId };
 

@@ -30,6 +30,7 @@ export type FieldIs =
   | "place"
   | "round"
   | "cup"
+  | "recipe"
   | "line";
 
 type FieldValue = string | number | boolean | undefined;

@@ -12,6 +12,7 @@ export const PlaceId = id("place");
 export const RoundId = id("round");
 export const CupId = id("cup");
 export const LineId = id("line");
+export const RecipeId = id("recipe");
 /** Entries that were written as one act: taken back as one. */
 export const ActId = id("act");
 
@@ -24,4 +25,5 @@ export type PlaceId = z.infer<typeof PlaceId>;
 export type RoundId = z.infer<typeof RoundId>;
 export type CupId = z.infer<typeof CupId>;
 export type LineId = z.infer<typeof LineId>;
+export type RecipeId = z.infer<typeof RecipeId>;
 export type ActId = z.infer<typeof ActId>;

@@ -18,7 +18,7 @@ export type { Fault, Flaw, LedgerError } from "./errors";
 export { type EntryField, type FieldIs, fieldsOf, withFields } from "./fields";
 export { figuresOf } from "./figures";
 export { offerEntries, offerEntry } from "./guard";
-export { ActId, BagId, CupId, EntryId, LineId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
+export { ActId, BagId, CupId, EntryId, LineId, PlaceId, RecipeId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
 export { type Bag, ELEMENT_FORMS, type ElementForm } from "./kinds/bag";
 export { BAG_SERVICES, type BagService } from "./kinds/bagService";
 export type { Cup } from "./kinds/cup";
@@ -26,15 +26,29 @@ export { FEED_WAYS, type FeedWay, type Flow, type How } from "./kinds/flow";
 export type { OwnFluid } from "./kinds/fluid";
 export type { Line } from "./kinds/line";
 export type { Place } from "./kinds/place";
+export { type Recipe, SEASONS } from "./kinds/recipe";
 export type { Thing } from "./kinds/retire";
 export { DEFAULT_SETTINGS, type Settings } from "./kinds/settings";
 export type { Source } from "./kinds/source";
+export { RUNGS, type Rung, type Trial } from "./kinds/trial";
 export { tanksOf, type Vehicle } from "./kinds/vehicle";
 export type { Settler, Vessel } from "./kinds/vessel";
 export { byRecord, byTime, deadIds, liveEntries, targetOf } from "./live";
 export { type OddText, oddTextIn } from "./oddText";
 export { project } from "./project";
 export { type ColdJar, type CupTime, isFiltered, type Quality, type WaterWord } from "./quality";
+export {
+  classOf,
+  type FluidClass,
+  fluidsIn,
+  isAlike,
+  isRisky,
+  type RanOn,
+  type Shares,
+  sharesOf,
+  sharesOfLitres,
+} from "./ranOn";
+export { recipeLike, sharesOfRecipe } from "./recipes";
 export {
   FLOORS,
   isFor,
@@ -49,6 +63,7 @@ export {
 } from "./roles";
 export { type Check, CheckSchema } from "./schema/check";
 export { type Measured, type MeasuredOrAll, OwnFluidId } from "./schema/quantities";
+export type { RecipePart } from "./schema/recipe";
 export { ShapeSchema } from "./schema/shape";
 export { type Access, AccessSchema, type Coordinates, CoordinatesSchema, type Spot } from "./schema/where";
 export {
@@ -57,13 +72,17 @@ export {
   type DipDoubt,
   type DipReading,
   type FirstDraw,
+  type GumBatch,
   type HungByKind,
   type JarReading,
   type PartLitres,
   type PastStanding,
+  type PriceState,
   partsOf,
+  type RecipeState,
   type RoundState,
   type SourceState,
+  type TrialState,
   type VehicleState,
   type VesselState,
   type Visit,
@@ -71,4 +90,4 @@ export {
 } from "./state";
 export { appendEntries, buildTimeline, forget, stepwise, type Timeline, yardAt } from "./timeline";
 export { readEntry } from "./upcast";
-export { COLD_JAR_WORDS, LOOKS, PAN_WORDS, VISIT_OUTCOMES } from "./words";
+export { COLD_JAR_WORDS, LOOKS, PAN_WORDS, RUNG_WORDS, TRIAL_MARK_WORDS, VISIT_OUTCOMES } from "./words";

@@ -14,6 +14,9 @@ export interface Quality {
   readonly dyed: boolean;
   /** Since when petrol has stood with other oil in it: gums and water fall out for a day or more. */
   readonly petrolSince: string | null;
+  /** When what had fallen out of it was drained, and when a jar of it came out clear, since then. */
+  readonly gumsDrainedAt: string | null;
+  readonly gumsClearAt: string | null;
   /** When gelatine was stirred into it, until it is stirred or poured again. */
   readonly finedAt: string | null;
 }
@@ -57,6 +60,8 @@ export const UNKNOWN_QUALITY: Quality = {
   coldJars: [],
   dyed: false,
   petrolSince: null,
+  gumsDrainedAt: null,
+  gumsClearAt: null,
   finedAt: null,
 };
 
@@ -70,7 +75,8 @@ export const AS_BOUGHT: Quality = { ...UNKNOWN_QUALITY, filteredUm: 0 };
  */
 export function mixQuality(there: Quality | null, poured: Quality, at: string): Quality {
   if (there === null) {
-    const fresh = poured.finedAt === null ? poured : { ...poured, finedAt: null };
+    const stirred = poured.finedAt === null ? poured : { ...poured, finedAt: null };
+    const fresh = isRidOfGums(stirred) ? stirred : standsAnew(stirred, at);
     return fresh.water ? { ...fresh, water: { ...fresh.water, because: "poured" } } : fresh;
   }
   return {
@@ -80,9 +86,33 @@ export function mixQuality(there: Quality | null, poured: Quality, at: string): 
     coldJars: [],
     dyed: there.dyed || poured.dyed,
     petrolSince: there.petrolSince === null && poured.petrolSince === null ? null : at,
+    gumsDrainedAt: null,
+    gumsClearAt: null,
     finedAt: null,
   };
 }
+
+/** A petrol blend whose sludge was drained and whose jar was clear: pouring it stirs nothing up. */
+const isRidOfGums = (q: Quality): boolean => q.gumsDrainedAt !== null && q.gumsClearAt !== null;
+
+/** Stirred, driven or poured, a petrol blend hangs on to what had fallen out: its clock starts again. */
+export const standsAnew = (q: Quality, at: string): Quality =>
+  q.petrolSince === null ? q : { ...q, petrolSince: at, gumsDrainedAt: null, gumsClearAt: null };
+
+/** As clear as that is clear: at most a haze that the next step holds back. */
+const CLEAR_STEP = 2;
+
+/** A petrol blend's jar, held to the light: clear, or not yet. */
+export const seenInJar = (q: Quality, step: number, at: string): Quality =>
+  q.petrolSince === null ? q : { ...q, gumsClearAt: step <= CLEAR_STEP ? at : null };
+
+/** Its sludge was let out below. */
+export const gumsDrained = (q: Quality, at: string): Quality =>
+  q.petrolSince === null ? q : { ...q, gumsDrainedAt: at };
+
+/** What is drawn off above its sludge has left it behind. */
+export const offTheTop = (q: Quality): Quality =>
+  q.petrolSince === null || q.gumsDrainedAt !== null ? q : { ...q, gumsDrainedAt: q.gumsClearAt };
 
 /** What comes off the bottom runs otherwise through a cup than the rest did, and sets sooner. */
 export const offTheBottom = (q: Quality): Quality =>

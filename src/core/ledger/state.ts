@@ -3,19 +3,22 @@ import type { AccountName } from "./accounts";
 import { type Contents, EMPTY, PartTable } from "./contents";
 import type { ThingKey } from "./definitions";
 import type { Fault } from "./errors";
-import type { BagId, CupId, EntryId, LineId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
+import type { BagId, CupId, EntryId, LineId, PlaceId, RecipeId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
 import type { Bag } from "./kinds/bag";
 import type { BagEnd } from "./kinds/bagService";
 import type { Cup } from "./kinds/cup";
 import type { OwnFluid } from "./kinds/fluid";
 import type { Line } from "./kinds/line";
 import type { Place } from "./kinds/place";
+import type { Recipe } from "./kinds/recipe";
 import type { Round } from "./kinds/round";
 import { DEFAULT_SETTINGS, type Settings } from "./kinds/settings";
 import type { Source } from "./kinds/source";
+import type { Trial } from "./kinds/trial";
 import type { Vehicle } from "./kinds/vehicle";
 import type { Vessel } from "./kinds/vessel";
-import { type Quality, UNKNOWN_QUALITY } from "./quality";
+import { type ColdJar, type Quality, UNKNOWN_QUALITY } from "./quality";
+import type { RanOn } from "./ranOn";
 import type { Check } from "./schema/check";
 
 /** What is odd about a dip. Those that cannot be are kept in the books but neither drawn nor reckoned with. */
@@ -93,6 +96,8 @@ export interface VesselState {
   /** Litres drawn off its top since then: dirt has fallen from where the surface stood, and not from where it is. */
   readonly drawnLitres: number;
   readonly quality: Quality;
+  /** What was poured into a tank since it was driven: it lies there unmixed. The first is what stood there. */
+  readonly pours: readonly Contents[];
   /** Of a settler: when its bottom was last cleaned out, and the litres fed since. */
   readonly cleanedAt: string | null;
   readonly fedLitres: number;
@@ -212,6 +217,37 @@ export interface VehicleState {
   /** Litres burned on trips whose kilometres are known, and those kilometres. */
   readonly measuredLitres: number;
   readonly measuredKm: number;
+  /** Mixes that it has burned, the latest last. */
+  readonly ranOn: readonly RanOn[];
+}
+
+/** What a litre costs, as its owner said or paid; cheaper by the drum, where steps say so. */
+export interface PriceState {
+  readonly at: string;
+  readonly pricePerLitre: number;
+  readonly steps: readonly { readonly fromLitres: number; readonly pricePerLitre: number }[];
+}
+
+/** A recipe, with the jars and engines it was tried in, oldest first. */
+export interface RecipeState {
+  readonly recipe: Recipe;
+  readonly at: string;
+  readonly trials: readonly TrialState[];
+  readonly coldJars: readonly ColdJar[];
+}
+
+export interface TrialState extends Trial {
+  readonly at: string;
+}
+
+/** What was drained of one petrol blend, and how long it had stood. */
+export interface GumBatch {
+  readonly vessel: VesselId;
+  readonly since: string;
+  /** As it was mixed. */
+  readonly litres: number;
+  readonly drainedLitres: number;
+  readonly hours: number;
 }
 
 export interface Origin {
@@ -236,6 +272,10 @@ export interface YardState {
   /** By what a part's origin says: an entry's id. Only ever grows, and an entry's origin never changes: projections of one yard may share it. */
   readonly origins: Map<string, Origin>;
   readonly cups: Map<CupId, Cup>;
+  readonly recipes: Map<RecipeId, RecipeState>;
+  /** By the fluid's or the chemical's id. */
+  readonly prices: Map<string, PriceState>;
+  gumBatches: readonly GumBatch[];
   /** The yard's own fluids, and its own figures for those of the table; and the table with them in it. */
   readonly ownFluids: Map<FluidId, OwnFluid>;
   fluids: FluidTable;
@@ -271,6 +311,9 @@ export function emptyYard(): YardState {
     rounds: new Map(),
     origins: new Map(),
     cups: new Map(),
+    recipes: new Map(),
+    prices: new Map(),
+    gumBatches: [],
     ownFluids: new Map(),
     fluids: FLUIDS,
     broughtForward: new Set(),
@@ -312,6 +355,8 @@ export function copyYard(y: YardState): YardState {
     places: new Map(y.places),
     rounds: new Map(y.rounds),
     cups: new Map(y.cups),
+    recipes: new Map(y.recipes),
+    prices: new Map(y.prices),
     ownFluids: new Map(y.ownFluids),
     broughtForward: new Set(y.broughtForward),
     retired: new Map(y.retired),
@@ -335,6 +380,7 @@ export const emptyVessel = (vessel: Vessel): VesselState => ({
   changedAt: null,
   drawnAt: null,
   drawnLitres: 0,
+  pours: [],
   suctionAboveMuckMm: null,
   quality: UNKNOWN_QUALITY,
   cleanedAt: null,

@@ -12,14 +12,16 @@ import {
   takeMixed,
 } from "./contents";
 import type { Flaw } from "./errors";
+import { noteGumDrain } from "./gums";
 import type { EntryId, VesselId } from "./ids";
-import { mixQuality, offTheBottom, type Quality, UNKNOWN_QUALITY } from "./quality";
+import { gumsDrained, mixQuality, offTheBottom, offTheTop, type Quality, UNKNOWN_QUALITY } from "./quality";
 import type { Layer, MeasuredOrAll } from "./schema/quantities";
 import { keepStanding } from "./standings";
 import type { VesselState, YardState } from "./state";
 
 const NO_DIPS: VesselState["dips"] = [];
 const NO_JARS: VesselState["jars"] = [];
+const NO_POURS: VesselState["pours"] = [];
 
 /** A millionth of a litre: what typing and rounding may be out by without being an overdraw. */
 export const SLACK_LITRES = 1e-6;
@@ -53,6 +55,7 @@ export function takeOut(
     layer === "mixed"
       ? takeMixed(state.contents, litres15)
       : takeLayer(state.contents, yard.parts, litres15, layer, hanging);
+  if (layer === "bottom") noteGumDrain(yard, state, taken.total, at);
   const emptied = left.total < SLACK_LITRES;
   // Lines counted from the bottom no longer hold once the bottom is gone. Pumped from anywhere else, a fat line that was
   // read stays the one to keep clear of: the book's own guess may lie lower.
@@ -73,8 +76,9 @@ export function takeOut(
     changedAt: at,
     drawnAt: emptied ? null : layer === "top" ? (state.drawnAt ?? at) : state.drawnAt,
     suctionAboveMuckMm: emptied ? null : state.suctionAboveMuckMm,
+    pours: emptied ? NO_POURS : state.pours,
     drawnLitres: emptied ? 0 : layer === "top" ? state.drawnLitres + litres15 : state.drawnLitres,
-    quality: emptied ? UNKNOWN_QUALITY : state.quality,
+    quality: emptied ? UNKNOWN_QUALITY : layer === "bottom" ? gumsDrained(state.quality, at) : state.quality,
     cleanedAt: state.cleanedAt,
     fedLitres: state.fedLitres,
     photo: state.photo,
@@ -93,7 +97,7 @@ export interface Poured {
 /** What oil out of a vessel is like. */
 export const qualityFrom = (yard: YardState, from: VesselId, layer: Layer = "mixed"): Quality => {
   const { quality } = vesselAt(yard, from);
-  return layer === "bottom" ? offTheBottom(quality) : quality;
+  return layer === "bottom" ? offTheBottom(quality) : layer === "top" ? offTheTop(quality) : quality;
 };
 
 /** Pours contents into a vessel: what stood there is stirred up, and its settling clock starts again. */
@@ -117,12 +121,20 @@ export function pourIn(yard: YardState, to: VesselId, poured: Contents, at: stri
     suctionAboveMuckMm: null,
     // What is fed in below lifts what stands above it.
     drawnLitres: stands ? Math.max(0, state.drawnLitres - poured.total) : 0,
+    pours: empty || state.vessel.role !== "tank" ? NO_POURS : poursOn(state, poured),
     quality: mixQuality(empty ? null : state.quality, along.quality, at),
     cleanedAt: state.cleanedAt,
     fedLitres: state.vessel.role === "settler" ? state.fedLitres + poured.total : state.fedLitres,
     photo: state.photo,
   });
 }
+
+/** What lies in a tank that is not driven: what stood there, and every pour since. */
+const poursOn = ({ pours, contents }: VesselState, poured: Contents): readonly Contents[] => [
+  ...(pours.length > 0 ? pours : [contents]).slice(0, MOST_POURS),
+  poured,
+];
+const MOST_POURS = 12;
 
 /** Out of one vessel and into another, with what it is like; the bottom of it, the top, or a share of all. */
 export function moveOil(

@@ -3,3 +3,11 @@ export const PAN_WORDS = { quiet: "Quiet", crackles: "Crackles", foams: "Foams a
 export const LOOKS = { clear: "Clear", creamy: "Creamy", wet: "Wet" } as const;
 export const VISIT_OUTCOMES = { refused: "Refused it", closed: "Closed", nothing: "Nothing there" } as const;
 export const COLD_JAR_WORDS = { clear: "Clear", cloudy: "Cloudy, or with flakes", set: "Set or creamy" } as const;
+export const RUNG_WORDS = {
+  jar: "A jar",
+  litre: "One litre",
+  stove: "A stove",
+  "old-engine": "An old engine",
+  "good-engine": "A good engine",
+} as const;
+export const TRIAL_MARK_WORDS = { good: "Good", "so-so": "So-so", bad: "Bad" } as const;

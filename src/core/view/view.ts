@@ -6,6 +6,8 @@ import {
   type Cup,
   type Fault,
   type OwnFluid,
+  type PriceState,
+  type RecipeState,
   type RoundState,
   readThingKey,
   type Settings,
@@ -26,6 +28,7 @@ import {
   type SourceView,
   type VesselView,
 } from "../readings";
+import { type Gums, gumsOf } from "../readings/blend/gums";
 import { MS_PER_DAY } from "../units";
 
 /** All that a screen draws, in plain data, so that it can cross from a worker. */
@@ -43,6 +46,12 @@ export interface YardView {
   /** The owner's own fluids and figures, the retired too; and the table with them in it. */
   readonly ownFluids: readonly OwnFluid[];
   readonly fluids: FluidTable;
+  /** Recipes in use, with what became of them. */
+  readonly recipes: readonly RecipeState[];
+  /** What a litre costs, by the id of the fluid or chemical. */
+  readonly prices: Readonly<Record<string, PriceState>>;
+  /** What falls out of petrol blends, by this yard's own drains. */
+  readonly gums: Gums;
   /** What has left the floor and the lists. */
   readonly retired: readonly RetiredThing[];
   /** What everything is called that ever was in this yard, by its id: also what came, or went, after the moment looked at. */
@@ -97,6 +106,9 @@ export function viewYard(
     cups: [...yard.cups.values()].filter((c) => !yard.retired.has(thingKey("cup", c.id))),
     ownFluids: [...yard.ownFluids.values()],
     fluids: yard.fluids,
+    recipes: [...yard.recipes.values()].filter((r) => !yard.retired.has(thingKey("recipe", r.recipe.id))),
+    prices: Object.fromEntries(yard.prices),
+    gums: gumsOf(yard),
     retired: [...yard.retired].map(([key, at]) => ({ ...readThingKey(key), at })),
     names: namesIn(latest),
     round: reading.round,
@@ -118,6 +130,7 @@ function namesIn(yard: YardState): Record<string, string> {
   for (const { vehicle } of yard.vehicles.values()) names[vehicle.id] = vehicle.name;
   for (const place of yard.places.values()) names[place.id] = place.name;
   for (const cup of yard.cups.values()) names[cup.id] = cup.name;
+  for (const { recipe } of yard.recipes.values()) names[recipe.id] = recipe.name;
   for (const id of yard.ownFluids.keys()) names[id] = fluidName(id);
   return names;
 }

@@ -12,6 +12,7 @@ const WORDS = {
   cup: "flow cup",
   fluid: "fluid of your own",
   line: "filter line",
+  recipe: "recipe",
 } as const;
 
 const asThing = (key: string): Thing => readThingKey(key as ThingKey) as Thing;
@@ -26,6 +27,7 @@ const inUse = (view: YardView): { value: ThingKey; name: string }[] =>
     ...view.places.map((p) => thingKey("place", p.place.id)),
     ...view.cups.map((c) => thingKey("cup", c.id)),
     ...view.lines.map((l) => thingKey("line", l.line.id)),
+    ...view.recipes.map((r) => thingKey("recipe", r.recipe.id)),
     ...fluidsInUse(view).map((f) => thingKey("fluid", f.id)),
   ].map((value) => ({ value, name: named(view, value) }));
 

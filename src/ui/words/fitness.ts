@@ -2,6 +2,7 @@ import type { DraftRefusal, FitnessRefusal } from "@/core/clearance";
 import type { YardView } from "@/core/view";
 import { wordInterlock } from "./interlocks";
 import { nameOf } from "./names";
+import { dayAndClock } from "./times";
 import { unitsOf } from "./units";
 
 export const isFitness = (r: DraftRefusal): r is FitnessRefusal => "into" in r;
@@ -24,6 +25,18 @@ function wordFitness(r: FitnessRefusal, view: YardView): string {
       return `${from} has not cleared yet: fines still hang above the line. Wait, or draw it off to wait for the bags.`;
     case "unfiltered-into-tank":
       return `${from} has been through no bag. Run it through the line into Ready, then fill ${into}.`;
+    case "engine-oil-and-petrol":
+      return `There is engine oil in it that has been through no bag, and petrol. Clean engine oil before it meets petrol: its soot hides the sludge that must be drained.`;
+    case "petrol-not-stood":
+      return `${from} is a petrol blend that has not stood long enough: gums and water fall out of it until ${r.until ? dayAndClock(r.until) : "later"}, and they foul the pump. Drain them outside the vehicle.`;
+    case "petrol-not-drained":
+      return `${from} has stood, but what fell out of it was not drained. Drain the bottom first.`;
+    case "petrol-not-clear":
+      return `${from} has no clear jar since it stood. Hold a jar of it to the light first.`;
+    case "dyed-for-the-road":
+      return `${from} is dyed, untaxed fuel. ${into} goes on the road: your local law most likely forbids it there.`;
+    case "untried-recipe":
+      return `This blend is new to ${into}. Try it first: a jar, a litre, then a stove or an old engine, and fill in the card under Blend, Recipes.`;
     case "engine-oil-into-tank":
       return `${from} has engine oil in it that has been through no fine bag: its soot and metal wear the pump. Filter it to 10 µm or less, then blend it in a can.`;
   }

@@ -3,6 +3,7 @@ import { add, EMPTY } from "../contents";
 import { VesselId } from "../ids";
 import { mixQuality, type Quality, UNKNOWN_QUALITY } from "../quality";
 import { Forecast, Measured } from "../schema/quantities";
+import { RecipePart } from "../schema/recipe";
 import { pourIn, qualityFrom, takeOut } from "../transfer";
 import { flow, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
@@ -16,9 +17,11 @@ export const blend = defineKind({
   data: z.object({
     to: VesselId,
     parts: z
-      .array(z.object({ from: VesselId, amount: Measured }))
+      .array(z.object({ from: VesselId, amount: Measured, rinse: z.boolean().optional() }))
       .min(1)
       .max(10),
+    /** The mix that this is a step towards, by shares of fluids: what an engine's gate judges. */
+    aim: z.array(RecipePart).max(12).optional(),
     forecast: Forecast.optional(),
   }),
   moves: ({ to, parts }) => parts.map((p) => flow("blend", p.from, to, p.amount)),
@@ -40,6 +43,8 @@ export const blend = defineKind({
     "parts.from": "From",
     "parts.amount.litres": "Litres",
     "parts.amount.celsius": "Read at",
+    "parts.rinse": "Tools were rinsed with it",
+    aim: null,
     forecast: null,
   },
 });

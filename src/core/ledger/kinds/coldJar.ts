@@ -1,5 +1,6 @@
 import * as z from "../../zod";
 import { VesselId } from "../ids";
+import { jarOfRecipe } from "../recipes";
 import { Celsius } from "../schema/quantities";
 import { changeVessel, vesselAt } from "../transfer";
 import { COLD_JAR_WORDS } from "../words";
@@ -22,9 +23,10 @@ export const coldJar = defineKind({
   moves: MOVES_NOTHING,
   speaksOf: ({ vessel }) => [vessel],
   apply(yard, { happenedAt, data: { vessel, celsius, hours, saw } }) {
-    const { quality } = vesselAt(yard, vessel);
+    const { quality, contents } = vesselAt(yard, vessel);
     const coldJars = [...quality.coldJars, { at: happenedAt, celsius, hours, saw }];
     changeVessel(yard, vessel, { quality: { ...quality, coldJars } });
+    jarOfRecipe(yard, contents, { at: happenedAt, celsius, hours, saw });
     return undefined;
   },
   called: {

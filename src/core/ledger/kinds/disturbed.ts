@@ -1,5 +1,6 @@
 import * as z from "../../zod";
 import { VesselId } from "../ids";
+import { standsAnew } from "../quality";
 import { Celsius, Share } from "../schema/quantities";
 import { keepStanding } from "../standings";
 import { changeVessel, vesselAt } from "../transfer";
@@ -38,6 +39,8 @@ export const disturbed = defineKind({
         drawnLitres: 0,
         celsius: celsius ?? state.celsius,
         warmCelsius: celsius ?? null,
+        quality: standsAnew(state.quality, happenedAt),
+        pours: [],
         hung: celsius !== undefined && id === vessel ? (hanging ?? null) : null,
       });
     }

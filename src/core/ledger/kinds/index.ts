@@ -21,8 +21,10 @@ import { opening } from "./opening";
 import { photo } from "./photo";
 import { pickup } from "./pickup";
 import { place } from "./place";
+import { price } from "./price";
 import { purchase } from "./purchase";
 import { react } from "./react";
+import { recipe } from "./recipe";
 import { retire } from "./retire";
 import { round } from "./round";
 import { roundEnd } from "./roundEnd";
@@ -30,6 +32,7 @@ import { settings } from "./settings";
 import { source } from "./source";
 import { spin } from "./spin";
 import { stockTake } from "./stockTake";
+import { trial } from "./trial";
 import { trip } from "./trip";
 import { vehicle } from "./vehicle";
 import { vessel } from "./vessel";
@@ -48,9 +51,11 @@ export const KIND_LIST = [
   vehicle,
   place,
   fluid,
+  recipe,
   photo,
   retire,
   weather,
+  price,
   opening,
   pickup,
   visit,
@@ -70,6 +75,7 @@ export const KIND_LIST = [
   cup,
   cupTest,
   coldJar,
+  trial,
   filterRun,
   bagService,
   blend,

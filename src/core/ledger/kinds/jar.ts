@@ -1,6 +1,7 @@
 import * as z from "../../zod";
 import { doubtsOfJar } from "../doubts";
 import { VesselId } from "../ids";
+import { seenInJar } from "../quality";
 import { Celsius, ClarityStep, Millimetres, Said } from "../schema/quantities";
 import { changeVessel, vesselAt } from "../transfer";
 import { MOVES_NOTHING } from "./flow";
@@ -31,7 +32,11 @@ export const jar = defineKind({
       litres: state.contents.total,
       doubts: doubtsOfJar(state, atMm),
     };
-    changeVessel(yard, vessel, { jars: [...state.jars, read], celsius: celsius ?? state.celsius });
+    changeVessel(yard, vessel, {
+      jars: [...state.jars, read],
+      celsius: celsius ?? state.celsius,
+      quality: seenInJar(state.quality, step, happenedAt),
+    });
     return undefined;
   },
   called: {

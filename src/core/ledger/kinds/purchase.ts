@@ -25,7 +25,7 @@ export const purchase = defineKind({
     { how: "pour", from: null, fresh: [{ component: fluid, litres: amount.litres }], to, amount, layer: "mixed" },
   ],
   speaksOf: SPEAKS_OF_NONE,
-  apply(yard, { id, happenedAt, data: { to, fluid, amount, dyed } }) {
+  apply(yard, { id, happenedAt, data: { to, fluid, amount, dyed, paid } }) {
     const poured = bringIn(yard, [[fluid, amount.litres]], amount.celsius, id);
     const quality = {
       ...AS_BOUGHT,
@@ -34,6 +34,12 @@ export const purchase = defineKind({
     };
     pourIn(yard, to, poured, happenedAt, { celsius: amount.celsius, quality });
     book(yard, "bought", poured);
+    if (paid !== undefined)
+      yard.prices.set(fluid, {
+        at: happenedAt,
+        pricePerLitre: paid / amount.litres,
+        steps: yard.prices.get(fluid)?.steps ?? [],
+      });
     yard.origins.set(id, { kind: "purchase", at: happenedAt, source: null, muckShare: 0 });
     return undefined;
   },

@@ -1,8 +1,12 @@
+import { DEFAULT_WAY_MARKS, WAY_IDS } from "../../costs";
 import * as z from "../../zod";
 import { AirCelsius, Celsius, Millimetres, Name, Price, Share } from "../schema/quantities";
 import { CoordinatesSchema } from "../schema/where";
 import { MOVES_NOTHING, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
+
+const Hours100 = z.number().min(0).max(200);
+const WasteShare = Share.max(0.9);
 
 /** The yard's own marks; every one may be changed by its owner. */
 const SettingsSchema = z.object({
@@ -66,6 +70,35 @@ const SettingsSchema = z.object({
   /** How long fuel keeps at 20 °C, dark and closed. */
   oilKeepsDays: z.number().min(30).max(3650),
   esterKeepsDays: z.number().min(30).max(3650),
+  /** January to December, the coldest night to expect. */
+  nightMonthsCelsius: z.array(AirCelsius).length(12),
+  /** How long a petrol blend stands before nine tenths of its gums are down. */
+  petrolStandHours: z.number().min(1).max(2000),
+  /** Jugs and scoops that are poured with. */
+  measures: z.array(z.object({ name: Name, litres: z.number().min(0.05).max(100) })).max(6),
+  wagePerHour: Price,
+  /** What each way takes, by its owner's own experience. */
+  wayMarks: z.object({
+    blendHoursPer100L: Hours100,
+    petrolHoursPer100L: Hours100,
+    heatedHoursPer100L: Hours100,
+    biodieselHoursPer100L: Hours100,
+    blendWasteShare: WasteShare,
+    petrolWasteShare: WasteShare,
+    heatedWasteShare: WasteShare,
+    biodieselWasteShare: WasteShare,
+    biodieselDays: z.number().min(0).max(90),
+    bagsPerLitre: Price,
+    disposalPerLitre: Price,
+    reagentsPerLitre: Price,
+    biodieselKwhPerLitre: z.number().min(0).max(10),
+    secondTankCost: Price,
+    secondTankLitres: z.number().min(1).max(1_000_000),
+    heatedDieselShare: Share.max(0.9),
+    co2KgPerDieselLitre: z.number().min(0).max(5),
+  }),
+  /** Ways whose kit stands idle until the price makes them worth it again. */
+  mothballed: z.array(z.enum(WAY_IDS)).max(7),
   /** A bag that lets through less than this is choked to its owner. */
   patienceLitresPerHour: z.number().min(0.1).max(500),
 });
@@ -118,6 +151,12 @@ export const DEFAULT_SETTINGS: Settings = {
   oilKeepsDays: 365,
   patienceLitresPerHour: 5,
   esterKeepsDays: 180,
+  nightMonthsCelsius: [-6, -6, -3, 0, 3, 7, 9, 9, 6, 2, -2, -5],
+  petrolStandHours: 24,
+  measures: [],
+  wagePerHour: 10,
+  wayMarks: DEFAULT_WAY_MARKS,
+  mothballed: [],
 };
 
 export const settings = defineKind({
@@ -128,7 +167,9 @@ export const settings = defineKind({
   data: SettingsSchema.partial(),
   moves: MOVES_NOTHING,
   speaksOf: SPEAKS_OF_NONE,
-  apply(yard, { data }) {
+  apply(yard, { happenedAt, data }) {
+    if (data.fuelPricePerLitre !== undefined)
+      yard.prices.set("diesel", { at: happenedAt, pricePerLitre: data.fuelPricePerLitre, steps: [] });
     const given = Object.entries(data).filter(([, value]) => value !== undefined);
     yard.settings = { ...yard.settings, ...Object.fromEntries(given) };
     return undefined;

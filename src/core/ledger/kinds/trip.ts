@@ -1,8 +1,9 @@
 import * as z from "../../zod";
 import type { Contents } from "../contents";
 import { VehicleId, VesselId } from "../ids";
+import { ranOnToo } from "../ranOn";
 import { Celsius, Forecast, Kilometres, Measured, Minutes } from "../schema/quantities";
-import { book, pourIn, qualityFrom, takeOut } from "../transfer";
+import { book, changeVessel, pourIn, qualityFrom, takeOut } from "../transfer";
 import { flow, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
@@ -43,6 +44,8 @@ export const trip = defineKind({
       if (!pushed.ok) return pushed.error;
       pourIn(yard, returned.to, pushed.value, happenedAt, { quality });
     }
+    // Driving mixes what was only poured.
+    for (const { from } of burned) changeVessel(yard, from, { pours: [] });
     const litres = used.reduce((sum, contents) => sum + contents.total, 0);
     for (const contents of used) book(yard, "burned", contents);
     yard.vehicles.set(vehicle, {
@@ -52,6 +55,7 @@ export const trip = defineKind({
       lastTripAt: happenedAt,
       hourMeter: hourMeter ?? state.hourMeter,
       residualOilShare: forecast?.residualShare ?? null,
+      ranOn: used.reduce((known, contents) => ranOnToo(known, contents, yard.parts), state.ranOn),
       ...(km !== undefined && {
         measuredKm: state.measuredKm + km,
         measuredLitres: state.measuredLitres + litres,

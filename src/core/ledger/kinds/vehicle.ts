@@ -1,7 +1,7 @@
 import { ARRANGEMENT_IDS, arrangementOf } from "../../driving";
 import * as z from "../../zod";
 import { VehicleId, VesselId } from "../ids";
-import { Litres, Millimetres, Name } from "../schema/quantities";
+import { Celsius, Litres, Millimetres, Name } from "../schema/quantities";
 import { MOVES_NOTHING } from "./flow";
 import { defineKind } from "./kind";
 
@@ -11,6 +11,12 @@ const Engine = {
   burnLitresPerHour: Litres.max(500).meta({ is: "litres" }),
   /** As its owner knows it, until trips with their kilometres say better. */
   litresPer100Km: Litres.max(500).meta({ is: "litres" }).optional(),
+  /** How warm fuel is at the pump once it runs: a line heater, or the engine's own. */
+  atPumpCelsius: Celsius.min(0).max(120).meta({ is: "celsius" }).optional(),
+  /** A cheap one: new blends are tried in it. */
+  isTryOut: z.boolean().optional(),
+  /** A machine that never goes on the road: dyed fuel may be for it. */
+  isOffRoad: z.boolean().optional(),
   /** The hose that oil is drawn through cold, how far the pump stands above the tank, and what it can pull. */
   suction: z
     .object({
@@ -55,6 +61,7 @@ export const vehicle = defineKind({
       residualOilShare: null,
       measuredLitres: 0,
       measuredKm: 0,
+      ranOn: [],
       ...known,
       vehicle: data,
     });
@@ -66,6 +73,9 @@ export const vehicle = defineKind({
     name: "Its name",
     burnLitresPerHour: "Burns an hour",
     litresPer100Km: "On 100 km",
+    atPumpCelsius: "Fuel at the pump, once it runs",
+    isTryOut: "New blends are tried in it",
+    isOffRoad: "Never goes on the road",
     "suction.boreMm": "Suction hose, inside",
     "suction.lengthMm": "Suction hose, long",
     "suction.liftMm": "Pump above the bottom of the tank",

@@ -137,13 +137,17 @@ describe("wet oil, drawn", () => {
       kind: "draw-off",
       data: { from: vid("A"), to: vid("B"), amount: { litres: 5 }, suctionMm: 60, suspendedShare: 0 },
     };
-    expect(clearanceOf(project(entries), draw).warnings).toMatchObject([{ code: "wet-into-dry", vessel: "B" }]);
+    expect(clearanceOf(project(entries), draw, iso(DAY)).warnings).toMatchObject([
+      { code: "wet-into-dry", vessel: "B" },
+    ]);
     const fill: Draft = {
       kind: "fill",
       data: { vehicle: "van" as never, from: vid("feed"), to: vid("T"), amount: { litres: 5 } },
     };
     const withTank = project([...entries, entry("zz", 1, { kind: "vessel", data: drum("T", "tank") })]);
-    expect(clearanceOf(withTank, fill).refusals).toMatchObject([{ code: "wet-into-fuel", from: "feed", into: "T" }]);
+    expect(clearanceOf(withTank, fill, iso(DAY)).refusals).toMatchObject([
+      { code: "wet-into-fuel", from: "feed", into: "T" },
+    ]);
   });
 });
 
@@ -194,7 +198,8 @@ describe("an overflow tank", () => {
 });
 
 describe("readings that are odd", () => {
-  const warnings = (more: Entry[], draft: Draft) => clearanceOf(project([...setup(), ...more]), draft).warnings;
+  const warnings = (more: Entry[], draft: Draft) =>
+    clearanceOf(project([...setup(), ...more]), draft, iso(9 * DAY)).warnings;
   const dip = (data: object): Draft => ({ kind: "dip", data: { vessel: vid("A"), ...data } });
   const first = entry("20", 5 * DAY, { kind: "dip", data: { vessel: vid("A"), clearMm: 300, fatMm: 50 } });
   it.each([
@@ -202,12 +207,12 @@ describe("readings that are odd", () => {
     ["fat above the oil", dip({ oilMm: 400, fatMm: 420 }), "fat-above-oil"],
     ["clear above the oil", dip({ oilMm: 400, clearMm: 460 }), "clear-above-oil"],
   ] as const)("%s: said, not refused", (_, draft, doubt) => {
-    const found = clearanceOf(project([...setup(), first]), draft);
+    const found = clearanceOf(project([...setup(), first]), draft, iso(9 * DAY));
     expect(found.refusals).toEqual([]);
     expect(found.warnings).toMatchObject([{ code: "reading-cannot-be", doubt }]);
   });
   it("of a vessel that was empty then", () => {
-    const early = clearanceOf(project(setup().slice(0, 6)), dip({ fatMm: 40 }));
+    const early = clearanceOf(project(setup().slice(0, 6)), dip({ fatMm: 40 }), iso(9 * DAY));
     expect(early.warnings).toMatchObject([{ doubt: "nothing-there" }]);
   });
   it("that contradict an earlier one, or the book", () => {

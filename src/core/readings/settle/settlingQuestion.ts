@@ -3,6 +3,7 @@ import type { DirtKind, FluidId, OwnFluids } from "../../fluids";
 import {
   figuresOf,
   type HungByKind,
+  isFiltered,
   type PartLitres,
   partsOf,
   type VesselId,
@@ -24,6 +25,7 @@ import {
 } from "../../settling";
 import { MS_PER_HOUR } from "../../units";
 import { heightAtLitres, holdsLitres, isBroken, litresAtHeight } from "../../vessels";
+import { isPetrolBlend } from "../blend/gums";
 import { slotOf } from "../slot";
 import { dirtOf } from "../vessel/dirt";
 import { mixOf, type Thickness, thicknessOf } from "../vessel/mixture";
@@ -72,6 +74,8 @@ export interface Question {
   readonly hung: HungByKind | null;
   /** Of a fined lot that has stood since: how long its gelatine rests. */
   readonly restHours: number | null;
+  /** Of a petrol blend: how long it stands until nine tenths of its gums are down. */
+  readonly gumHours: number | null;
 }
 
 /** Null where nothing settles: only muck there, never stirred, or the line at the surface. */
@@ -94,7 +98,7 @@ export function questionOf(
   if (!line) return null;
   const dirt = dirtOf(yard, parts);
   return {
-    classes: waitedFor(dirt, yard.settings.readyFinesUm),
+    classes: classesOf(state, waitedFor(dirt, yard.settings.readyFinesUm)),
     stoodMm: stoodMmOf(state, surfaceMm),
     stillHours: stillHoursOf(yard, state),
     hung: state.hung,
@@ -110,8 +114,15 @@ export function questionOf(
     drawOffMm: line.drawOffMm,
     drawableLitres: line.aboveLitres,
     restHours: finingRestHours(yard, state),
+    gumHours: isPetrolBlend({ litres: state.contents.total, components: parts })
+      ? yard.settings.petrolStandHours
+      : null,
   };
 }
+
+/** Oil that has been through the bags brings only its water into a blend. */
+const classesOf = ({ vessel, quality }: VesselState, all: readonly DirtShare[]): readonly DirtShare[] =>
+  vessel.role === "blend" && isFiltered(quality) ? all.filter((c) => c.density.kind === "water") : all;
 
 /** The surface lifted by what was drawn off the top since it was stirred. */
 function stoodMmOf({ vessel, contents, drawnLitres }: VesselState, surfaceMm: number): number {

@@ -1,13 +1,16 @@
-import { liquidOf } from "../../blending";
+import { liquidOf, type UnmixedLayer } from "../../blending";
 import { byComponent, type ComponentId, type DirtKind } from "../../fluids";
 import { type PartLitres, partsOf, type VesselState, type YardState } from "../../ledger";
 import { FallCourse, forecastSettling, type Layer, type SettlingForecast, type TemperaturePoint } from "../../settling";
 import { MS_PER_HOUR } from "../../units";
 import { capacityLitres, heightAtLitres, isBroken } from "../../vessels";
+import { type PetrolStanding, petrolStanding } from "../blend/gums";
+import { unmixedIn } from "../blend/unmixed";
 import { covered } from "../covered";
 import { type ClearNow, clearNowOf } from "../settle/clearNow";
 import { finedForecast } from "../settle/fined";
 import type { GrainBook, Grains } from "../settle/grains";
+import { gummedForecast } from "../settle/gummed";
 import { layersShown, questionOf } from "../settle/settlingQuestion";
 import { type Hanging, spectrumOf } from "../settle/spectrum";
 import { warmedForecast } from "../settle/warmed";
@@ -30,6 +33,10 @@ export interface Standing {
   readonly thickness: Thickness;
   /** Of fuel in store or in a tank: how old it is for its kind. */
   readonly keeping: Keeping | null;
+  /** Of a petrol blend: what it still needs before it may be burned. */
+  readonly petrol: PetrolStanding | null;
+  /** What lies in a tank since it was last driven, the lowest first; null where it is mixed. */
+  readonly unmixed: readonly UnmixedLayer[] | null;
   /** Its rim lies above its own shape: it is neither drawn nor forecast until it is measured again. */
   readonly broken: boolean;
 }
@@ -77,6 +84,8 @@ export function standingOf(yard: YardState, state: VesselState, now: string, boo
     uncovered: forecast === null,
     thickness: thicknessOf(yard, state, parts),
     keeping: covered(() => keepingOf(yard, state, parts, now) ?? undefined) ?? null,
+    petrol: petrolStanding(state, { litres, components: parts }, yard.settings.petrolStandHours, now),
+    unmixed: covered(() => unmixedIn(yard, state) ?? undefined) ?? null,
     broken: false,
   };
 }
@@ -92,6 +101,8 @@ const brokenStanding = (yard: YardState, state: VesselState, parts: readonly Par
   uncovered: false,
   thickness: thicknessOf(yard, state, parts),
   keeping: null,
+  petrol: null,
+  unmixed: null,
   broken: true,
 });
 
@@ -107,12 +118,13 @@ function settlingOf(
   if (!q) return null;
   const course = new FallCourse(liquidOf(q.mix), q.temperatures, []);
   const own = forecastSettling({ ...q, course, size: q.grains.size });
-  const forecast =
+  const ofDirt =
     q.restHours !== null
       ? finedForecast(own, q, q.restHours)
       : q.stillHours !== null
         ? warmedForecast(own, q, course, q.stillHours)
         : own;
+  const forecast = q.gumHours === null ? ofDirt : gummedForecast(ofDirt, q, q.gumHours);
   const ready = forecast.readyHours !== null && forecast.readyHours <= q.hours;
   const wet = state.quality.water?.wet === true;
   const since = Date.parse(q.since);

@@ -38,6 +38,10 @@ const WITHIN: Readonly<Record<string, Station>> = {
   "/warm": "settle",
   "/spin": "settle",
   "/cup": "settle",
+  "/mix": "blend",
+  "/ways": "blend",
+  "/season": "blend",
+  "/recipes": "blend",
 };
 
 /** A digit a station, 0 for the yard: the letters are the Log's. */

@@ -1,4 +1,5 @@
 import type { BenchLink, Verb } from "@/desk/form";
+import { BLEND_VERBS } from "@/stations/blend/verbs";
 import { DRIVE_VERBS } from "@/stations/drive/verbs";
 import { FILTER_VERBS } from "@/stations/filter/verbs";
 import { ROUNDS_VERBS } from "@/stations/rounds/verbs";
@@ -16,6 +17,7 @@ export const VERBS: readonly Verb[] = [
   ...DRIVE_VERBS,
   ...SHED_VERBS,
   ...FILTER_VERBS,
+  ...BLEND_VERBS,
 ];
 
 /** What is worked out on a bench of its own. */

@@ -1,5 +1,6 @@
 "use client";
 import type { VesselView } from "@/core/readings";
+import { heightAtLitres } from "@/core/vessels";
 import { VesselDrawing } from "@/ui";
 
 interface Props {
@@ -17,7 +18,7 @@ const TALL_PX = 260;
 
 /** The vessel as it should look when a step is done: for holding the real one against. */
 export function AsItShouldLook({ vessel: v, words, cleared, cakeMm = 0, litres = v.litres }: Props) {
-  const surfaceMm = v.litres > 0 ? Math.min(v.vessel.rimMm, (v.surfaceMm * litres) / v.litres) : 0;
+  const surfaceMm = heightAtLitres(v.vessel, Math.min(litres, v.capacityLitres));
   const frontMm = surfaceMm - cleared * (surfaceMm - cakeMm);
   const front = { name: "", floats: false, clearedAboveMm: frontMm, hanging: 1 - cleared, clearHours: null };
   const shown: VesselView = {

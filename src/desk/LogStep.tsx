@@ -19,6 +19,8 @@ interface Props {
   readonly onDone?: () => void;
   readonly look?: ButtonLook;
   readonly disabled?: boolean;
+  /** Written with it, as one act. */
+  readonly also?: readonly Draft[];
   /** What may be written with it, as one act: in the open, by a button of its own. */
   readonly further?: { readonly name: string; readonly drafts: readonly Draft[] } | null;
   /** Beside the button: another way out. */
@@ -27,7 +29,18 @@ interface Props {
 
 /** The end of a bench's form: when it happened, what the interlocks say, and the button that writes it. */
 export function LogStep(props: Props) {
-  const { draft, said, action, isComplete, onDone, look = "go", disabled = false, further, onCancel } = props;
+  const {
+    draft,
+    said,
+    action,
+    isComplete,
+    onDone,
+    look = "go",
+    disabled = false,
+    also = [],
+    further,
+    onCancel,
+  } = props;
   const tell = useTell();
   const when = useWhen();
   const dated = draft === null ? null : when.stamp(draft);
@@ -42,7 +55,7 @@ export function LogStep(props: Props) {
     if (isComplete && !isComplete()) return;
     if (when.wrong !== undefined || !dated) return setRefused(when.wrong ?? "Something above is still open.");
     const first = despite.length > 0 ? { ...dated, despite } : dated;
-    const problem = await tell([first, ...more.map((d) => when.stamp(d))], said);
+    const problem = await tell([first, ...[...also, ...more].map((d) => when.stamp(d))], said);
     setRefused(problem);
     if (problem === null) onDone?.();
   };

@@ -1,17 +1,23 @@
 import { blend } from "./blending/blend";
+import { blendStocks } from "./blending/blendStocks";
 import { coldMargin } from "./blending/coldMargin";
 import { coldStop } from "./blending/coldStop";
 import { fatCrystals } from "./blending/fatCrystals";
 import { gumDrop } from "./blending/gumDrop";
 import { gumFit } from "./blending/gumFit";
 import { heat } from "./blending/heat";
+import { safeUntil } from "./blending/safeUntil";
+import { seasons } from "./blending/seasons";
 import { thinner } from "./blending/thinner";
 import { topUp } from "./blending/topUp";
+import { unmixed } from "./blending/unmixed";
 import type { AnyCalculation } from "./calculation";
 import { breakEven } from "./costs/breakEven";
 import { carbon } from "./costs/carbon";
 import { payback } from "./costs/payback";
+import { tornado } from "./costs/tornado";
 import { wayCost } from "./costs/wayCost";
+import { ways } from "./costs/ways";
 import { exchanger } from "./driving/exchanger";
 import { exchangerSize } from "./driving/exchangerSize";
 import { heater } from "./driving/heater";
@@ -117,6 +123,10 @@ export const CALCULATIONS = [
   heat,
   thinner,
   topUp,
+  blendStocks,
+  unmixed,
+  seasons,
+  safeUntil,
   acidStage,
   batch,
   catalyst,
@@ -146,6 +156,8 @@ export const CALCULATIONS = [
   payback,
   breakEven,
   wayCost,
+  ways,
+  tornado,
   interlock,
   ledger,
 ] as const;

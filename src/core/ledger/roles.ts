@@ -132,7 +132,16 @@ export const ROLES = {
     settles: false,
     onShelf: false,
     fate: "fuel",
-    uses: { "pour-from": 3, "fill-from": 3, "blend-into": 2 },
+    uses: {
+      "pour-from": 3,
+      "drain-from": 5,
+      dip: 5,
+      stir: 4,
+      "test-water": 6,
+      count: 5,
+      "fill-from": 3,
+      "blend-into": 2,
+    },
   },
   kettle: {
     ...OIL,

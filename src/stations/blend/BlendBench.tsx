@@ -1,73 +1,84 @@
 "use client";
 import dynamic from "next/dynamic";
 import { useMemo, useState } from "react";
-import { type MixPart, mixViscosityMm2PerS } from "@/core/blending";
-import { componentName, type FluidTable, isLike } from "@/core/fluids";
-import { mixOf, type VesselView } from "@/core/readings";
-import { type BlendPlan, planBlend } from "@/core/readings/blend/plan";
+import { mixLitres, type PlanGoal } from "@/core/blending";
+import { recipeLike, sharesOfLitres } from "@/core/ledger";
+import type { VesselView } from "@/core/readings";
+import type { Source } from "@/core/readings/blend/plan";
+import { coldOf } from "@/core/readings/vessel/cold";
 import { formatNumber } from "@/core/units";
 import { useAmount, useUnits } from "@/desk";
 import { useYard } from "@/store";
-import { Bench, Choice, TextField } from "@/ui";
+import { Bench, Button, Choice, TextField } from "@/ui";
+import { NO_PLAN_WORDS, wordNearest } from "@/ui/words/blend";
+import { BlendPages } from "./BlendPages";
 import { ColdOfMix } from "./ColdOfMix";
+import { curvesOf, heatPoint } from "./curves";
 import { MixBar } from "./MixBar";
-import { wordNoPlan } from "./noPlan";
+import { MixFigures } from "./MixFigures";
+import { PourFrom } from "./PourFrom";
 import { PourList } from "./PourList";
-import type { Curve } from "./ViscosityChart";
+import { RecipeOfMix } from "./RecipeOfMix";
+import { TankNow } from "./TankNow";
+import { engineOf, keyOf, PUMP, useMix } from "./useMix";
 
 const ViscosityChart = dynamic(() => import("./ViscosityChart"), {
   ssr: false,
-  loading: () => <div className="h-[300px]" />,
+  loading: () => <div className="h-[270px]" />,
 });
 
-/** About as cool as heated oil may be at the pump when it is switched to. */
-const HOT_AT_PUMP_CELSIUS = 70;
+/** Room for what swells, and for the last drop of a hose. */
+const BRIM_SHARE = 0.97;
 
 interface Props {
-  readonly tank: VesselView;
+  readonly target: VesselView;
   readonly targets: readonly VesselView[];
-  readonly oils: readonly VesselView[];
-  readonly thinners: readonly VesselView[];
-  readonly onTank: (id: string) => void;
+  readonly sources: readonly Source[];
+  readonly onTarget: (id: string) => void;
 }
 
-const curve = (mix: readonly MixPart[]): { x: number; y: number }[] =>
-  Array.from({ length: 51 }, (_, i) => ({ x: -10 + i * 2, y: mixViscosityMm2PerS(mix, -10 + i * 2) }));
-
-export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
+/** Any mix for this engine, this oil and this night on one scale, and what to pour for it. */
+export function BlendBench({ target, targets, sources, onTarget }: Props) {
   const { view } = useYard();
   const units = useUnits();
-  const isHeated = view.vehicles.some(({ vehicle }) => vehicle.kind === "dual" && vehicle.oilTank === tank.vessel.id);
-  // A heated tank is switched to when its oil is hot: there it must be thin enough; it starts on the other one.
-  const judgedAt = isHeated ? HOT_AT_PUMP_CELSIUS : view.settings.tonightLowCelsius;
-  const settings = useMemo(() => ({ ...view.settings, tonightLowCelsius: judgedAt }), [view.settings, judgedAt]);
+  const { settings } = view;
   const night = settings.theme === "night";
-  const [oilId, setOil] = useState<string>(oils[0]?.vessel.id ?? "");
-  const kerosene =
-    thinners.find((t) => t.components[0] && isLike(t.components[0].component, "kerosene") && t.litres > 0.5) ??
-    thinners[0];
-  const [thinnerId, setThinner] = useState<string>(kerosene?.vessel.id ?? "");
-  const [byHand, setByHand] = useState<number | null>(null);
-  const oil = oils.find((v) => v.vessel.id === oilId) ?? oils[0];
-  const thinner = thinners.find((v) => v.vessel.id === thinnerId) ?? thinners[0];
-  const brim = Math.floor(tank.capacityLitres * 0.97);
+  const isTank = target.vessel.role === "tank";
+  const tanks = view.vessels.filter((v) => v.vessel.role === "tank" && engineOf(v, view.vehicles).vehicle !== null);
+  const [forTank, setForTank] = useState<string | null>(null);
+  const tank = isTank ? target : (tanks.find((t) => t.vessel.id === forTank) ?? tanks[0] ?? null);
+  const [keys, setKeys] = useState<readonly string[]>(() => usualSources(sources));
+  const chosen = useMemo(() => sources.filter((s) => keys.includes(keyOf(s))), [sources, keys]);
+  const [goal, setGoal] = useState<PlanGoal>("most-oil");
+  const [staysClear, setStaysClear] = useState(false);
+  const brim = Math.floor(target.capacityLitres * BRIM_SHARE);
   const fill = useAmount(units.volume, brim);
-  const fillTo = Math.min(fill.value ?? brim, tank.capacityLitres);
-  const limit = `${formatNumber(settings.pumpLimitMm2PerS, 0)} mm²/s`;
-  const plan = useMemo(
-    () => (oil && thinner ? planBlend(tank, oil, thinner, fillTo, { settings, fluids: view.fluids }, byHand) : null),
-    [tank, oil, thinner, fillTo, settings, view.fluids, byHand],
+  const fillTo = Math.min(fill.value ?? brim, target.capacityLitres);
+  const mix = useMix({ target, tank, chosen, fillToLitres: fillTo, goal, staysClear });
+  const { mixed, terms, isHeated } = mix;
+  const recipe = useMemo(
+    () =>
+      mixed
+        ? recipeLike(view.recipes, sharesOfLitres(mixed.after.map((p) => ({ fluid: p.fluid.id, litres: p.litres }))))
+        : undefined,
+    [mixed, view.recipes],
   );
-  const found: BlendPlan | null = plan && !("code" in plan) ? plan : null;
-  const curves = useMemo(
-    () => (oil && thinner ? curvesOf(oil, thinner, found, { night, fluids: view.fluids }) : []),
-    [oil, thinner, found, night, view.fluids],
+  const cold = useMemo(
+    () => (mixed ? coldOf(mixed.after, recipe?.coldJars ?? [], settings) : null),
+    [mixed, recipe, settings],
   );
-  if (!oil || !thinner) return null;
-  const low = units.celsius(settings.tonightLowCelsius);
+  const curves = useMemo(() => curvesOf(chosen, mixed, { night }), [chosen, mixed, night]);
+  const heat = useMemo(() => heatPoint(chosen, terms.limitMm2PerS), [chosen, terms.limitMm2PerS]);
+  const limit = `${formatNumber(terms.limitMm2PerS, 0)} mm²/s`;
+  const low = units.celsius(terms.lowCelsius);
+  const after = mixed ? `This mix: ${formatNumber(mixed.nuMm2PerS, 1)} mm²/s at ${low}.` : "";
+  const warm = mixed?.atPump
+    ? `At the pump, ${units.celsius(mixed.atPump.celsius)}: ${formatNumber(mixed.atPump.nuMm2PerS, 1)} mm²/s.`
+    : "";
+  const clear = cold ? `Clear down to ${units.celsius(cold.clearDownToCelsius)}.` : "";
   return (
     <Bench
-      title={isHeated ? `${tank.vessel.name}, heated` : `${tank.vessel.name}, before tonight`}
+      title={isHeated ? `${target.vessel.name}, heated` : `${target.vessel.name}, before tonight`}
       subtitle={
         isHeated
           ? `Heated: thin enough means ${limit} or less at the pump, at ${low}. It starts on the diesel tank.`
@@ -76,116 +87,156 @@ export function BlendBench({ tank, targets, oils, thinners, onTank }: Props) {
       asideLabel="What to pour"
       aside={
         <>
-          <Choice
-            label="Thin with"
-            options={thinners.map((t) => ({
-              value: t.vessel.id,
-              name: t.vessel.name,
-              detail: `${units.litres(t.litres)} ${t.components[0] ? componentName(t.components[0].component).toLowerCase() : ""}`,
-            }))}
-            value={thinnerId}
-            onChange={setThinner}
-          />
-          {oils.length > 1 ? (
-            <Choice
-              label="Oil from"
-              options={oils.map((o) => ({ value: o.vessel.id, name: o.vessel.name }))}
-              value={oilId}
-              onChange={setOil}
-            />
-          ) : null}
-          <div className="mt-3">
-            <TextField
-              label="Fill the tank to"
-              value={fill.text}
-              onChange={(text) => {
-                fill.set(text);
-                setByHand(null);
-              }}
-              error={
-                fill.value !== null && fill.value > tank.capacityLitres
-                  ? `It holds ${units.litres(tank.capacityLitres)}.`
-                  : fill.error
-              }
-              decimal
-              hint={fill.echo}
-              suffix={fill.unit}
-            />
-          </div>
-          {found ? <ColdOfMix plan={found} heated={isHeated} /> : null}
-          {found ? (
-            <PourList tank={tank} oil={oil} thinner={thinner} plan={found} judgedAtCelsius={judgedAt} />
-          ) : (
-            <p role="status" className="mt-3 rounded-md border-2 border-warn bg-warn-floor px-3 py-2">
-              {plan && "code" in plan ? wordNoPlan(plan, limit) : ""}
-            </p>
-          )}
+          {mixed && cold ? <PourList target={target} tank={tank} mix={mix} mixed={mixed} /> : <NoMixBox mix={mix} />}
+          {mixed && cold ? <ColdOfMix mixed={mixed} cold={cold} recipe={recipe} heated={isHeated} /> : null}
+          {mixed ? <RecipeOfMix mixed={mixed} recipe={recipe} mix={mix} tank={tank} /> : null}
         </>
       }
     >
-      <div className="my-2 max-w-[560px]">
+      <BlendPages here="bench" />
+      <div className="grid max-w-[860px] gap-x-5 gap-y-2 sm:grid-cols-2">
         <Choice
-          label="Which tank"
+          label="Mix it in"
           options={targets.map((t) => ({
             value: t.vessel.id,
             name: t.vessel.name,
             detail: `${units.litres(t.litres)} in it`,
           }))}
-          value={tank.vessel.id}
-          onChange={onTank}
+          value={target.vessel.id}
+          onChange={onTarget}
+        />
+        {isTank || tanks.length < 2 ? null : (
+          <Choice
+            label="For"
+            options={tanks.map((t) => ({ value: t.vessel.id, name: t.vessel.name }))}
+            value={tank?.vessel.id ?? ""}
+            onChange={setForTank}
+          />
+        )}
+        <TextField
+          label="Fill it to"
+          value={fill.text}
+          onChange={fill.set}
+          error={
+            fill.value !== null && fill.value > target.capacityLitres
+              ? `It holds ${units.litres(target.capacityLitres)}.`
+              : fill.error
+          }
+          decimal
+          hint={fill.echo}
+          suffix={fill.unit}
         />
       </div>
       <ViscosityChart
         curves={curves}
-        limitMm2PerS={settings.pumpLimitMm2PerS}
-        lowCelsius={settings.tonightLowCelsius}
+        limitMm2PerS={terms.limitMm2PerS}
+        lowCelsius={terms.lowCelsius}
+        atPumpCelsius={terms.atPumpCelsius}
+        clearDownToCelsius={cold?.clearDownToCelsius ?? null}
+        heat={heat}
         night={night}
         celsius={units.celsius}
-        label={`Viscosity from ${units.celsius(-10)} to ${units.celsius(90)}. ${found ? `This mix: ${formatNumber(found.nuMm2PerS, 1)} mm²/s at ${low}.` : ""} Limit ${limit}.`}
+        label={`Viscosity from ${units.celsius(-20)} to ${units.celsius(90)}. ${after} ${warm} ${clear} Limit ${limit}.`}
       />
-      <ul className="flex flex-wrap gap-x-5 text-[14px]">
-        {curves.map((c) => (
-          <li key={c.name} className="flex items-center gap-2">
-            <svg width="26" height="6" aria-hidden="true">
-              <path d="M0 3H26" stroke={c.colour} strokeWidth={c.width} strokeDasharray={c.dash?.join(" ")} />
-            </svg>
-            {c.name}
-          </li>
-        ))}
-        <li>level line: your limit, {limit}</li>
-        <li>
-          upright dashes: {isHeated ? "hot at the pump" : "tonight"}, {low}
-        </li>
-      </ul>
-      {found ? (
-        <MixBar plan={found} fillTo={fillTo} oilName={oil.vessel.name} onOil={setByHand} byHand={byHand !== null} />
-      ) : null}
+      <Legend
+        curves={curves}
+        mix={mix}
+        clear={cold?.clearDownToCelsius ?? null}
+        heat={heat}
+        isJar={cold?.jar != null}
+      />
+      <MixBar mix={mix} fillTo={fillTo} goal={goal} />
+      {mixed ? <MixFigures mixed={mixed} cold={cold} terms={terms} /> : null}
+      <PourFrom
+        sources={sources}
+        keys={keys}
+        onKeys={setKeys}
+        goal={goal}
+        onGoal={(g) => {
+          setGoal(g);
+          mix.findAgain();
+        }}
+        staysClear={staysClear}
+        onStaysClear={(on) => {
+          setStaysClear(on);
+          mix.findAgain();
+        }}
+      />
+      {isTank ? <TankNow tank={target} /> : null}
     </Bench>
   );
 }
 
-function curvesOf(
-  oil: VesselView,
-  thinner: VesselView,
-  plan: BlendPlan | null,
-  { night, fluids }: { night: boolean; fluids: FluidTable },
-): Curve[] {
-  const straight = mixOf(oil.components, oil.thickness, fluids);
-  const thin = mixOf(thinner.components, thinner.thickness, fluids);
-  const main = thin[0];
-  return [
-    ...(straight.length > 0 ? [{ name: "straight oil", colour: "#b5650f", width: 2.5, points: curve(straight) }] : []),
-    ...(main
-      ? [
-          {
-            name: main.fluid.name.toLowerCase(),
-            colour: isLike(main.fluid.id, "diesel") ? "#7c8634" : "#5b8aa0",
-            width: 2,
-            dash: [6, 4],
-            points: curve(thin),
-          },
-        ]
-      : []),
-    ...(plan ? [{ name: "this mix", colour: night ? "#eef5f3" : "#10211f", width: 4, points: curve(plan.after) }] : []),
-  ];
+/** The most oil, and of the thinners kerosene where there is some; else what there is, else the pump. */
+function usualSources(sources: readonly Source[]): string[] {
+  const oil = sources.find((s) => s.isOil);
+  const thinners = sources.filter((s) => !s.isOil && s.vessel !== null && mixLitres(s.mix) > 0.5);
+  const thinner = thinners.find((s) => s.fluid === "kerosene") ?? thinners[0] ?? sources.find((s) => keyOf(s) === PUMP);
+  return [oil, thinner].flatMap((s) => (s ? [keyOf(s)] : []));
+}
+
+/** No mix: why, and the nearest thing that works. */
+function NoMixBox({ mix }: { mix: ReturnType<typeof useMix> }) {
+  const units = useUnits();
+  if (mix.isBusy) return <p role="status">Working it out.</p>;
+  return (
+    <div role="status" className="mt-1 rounded-md border-2 border-warn bg-warn-floor px-3 py-2">
+      <p className="font-semibold">
+        {mix.no ? NO_PLAN_WORDS[mix.no] : "This is colder or stranger than the models cover."}
+      </p>
+      {mix.nearest.length > 0 ? (
+        <>
+          <p className="mt-1 text-[14px]">What would give one:</p>
+          <ul className="list-disc pl-5 text-[15px]">
+            {mix.nearest.map((n) => (
+              <li key={n.code}>{wordNearest(n, units)}</li>
+            ))}
+          </ul>
+        </>
+      ) : null}
+      {mix.isByHand ? (
+        <Button className="mt-2" onClick={mix.findAgain}>
+          Find it again
+        </Button>
+      ) : null}
+    </div>
+  );
+}
+
+interface LegendProps {
+  readonly curves: ReturnType<typeof curvesOf>;
+  readonly mix: ReturnType<typeof useMix>;
+  readonly clear: number | null;
+  readonly heat: number | null;
+  readonly isJar: boolean;
+}
+
+/** What the lines are, in words. */
+function Legend({ curves, mix, clear, heat, isJar }: LegendProps) {
+  const units = useUnits();
+  const { terms, isHeated } = mix;
+  return (
+    <ul className="flex flex-wrap gap-x-4 text-[14px]">
+      {curves.map((c) => (
+        <li key={c.name} className="flex items-center gap-2">
+          <svg width="26" height="6" aria-hidden="true">
+            <path d="M0 3H26" stroke={c.colour} strokeWidth={c.width} strokeDasharray={c.dash?.join(" ")} />
+          </svg>
+          {c.name}
+        </li>
+      ))}
+      <li>shaded: under {formatNumber(terms.limitMm2PerS, 0)} mm²/s</li>
+      <li>
+        {isHeated ? "hot at the pump" : "tonight"} {units.celsius(terms.lowCelsius)}
+      </li>
+      {terms.atPumpCelsius === null ? null : <li>at the pump {units.celsius(terms.atPumpCelsius)}</li>}
+      {heat === null ? null : <li>heat alone: {units.celsius(heat)}</li>}
+      {clear === null ? null : (
+        <li>
+          cloudy below {units.celsius(clear)}
+          {isJar ? ", by your jar" : ""}
+        </li>
+      )}
+    </ul>
+  );
 }

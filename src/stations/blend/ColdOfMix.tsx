@@ -1,33 +1,35 @@
 "use client";
 import { blendCautions, fatLetThroughShare } from "@/core/blending";
-import type { BlendPlan } from "@/core/readings/blend/plan";
-import { coldOf } from "@/core/readings/vessel/cold";
+import type { RecipeState } from "@/core/ledger";
+import type { Mixed } from "@/core/readings/blend/plan";
+import type { Cold } from "@/core/readings/vessel/cold";
 import { formatNumber } from "@/core/units";
-import { useUnits, Why } from "@/desk";
+import { useUnits, Why, YardLink } from "@/desk";
 import { useYard } from "@/store";
+import { Caution } from "@/ui";
 import { coldRestsOn, ownIn, percentWords, wordCold } from "@/ui/words";
 
 interface Props {
-  readonly plan: BlendPlan;
+  readonly mixed: Mixed;
+  readonly cold: Cold;
+  /** The recipe that it is made by: its jars overrule the estimate. */
+  readonly recipe: RecipeState | undefined;
   /** Of a heated tank it is the line that stands cold. */
   readonly heated: boolean;
 }
 
 /** The mix on tonight's low: what fails first and at how many degrees, and what would help. */
-export function ColdOfMix({ plan, heated }: Props) {
+export function ColdOfMix({ mixed, cold, recipe, heated }: Props) {
   const { view } = useYard();
   const units = useUnits();
   const { settings } = view;
-  // A mix that nobody has poured yet has had no jar in the cold.
-  const cold = coldOf(plan.after, [], settings);
-  if (!cold) return null;
   const bad = cold.fails !== "none";
-  const cautions = blendCautions(plan.after, plan.cetane, settings.fatLimitShare, settings.tonightLowCelsius);
+  const cautions = blendCautions(mixed.after, mixed.cetane, settings.fatLimitShare, settings.tonightLowCelsius);
   return (
     <section aria-label="In the cold" className="mt-3">
       <div
         role="status"
-        className={`rounded-md border-2 px-3 py-2 ${bad ? (heated ? "border-rule" : "border-warn bg-warn-floor") : "border-rule"}`}
+        className={`rounded-md border-2 px-3 py-2 ${bad && !heated ? "border-warn bg-warn-floor" : "border-rule"}`}
       >
         <p className="font-plate text-[18px] font-semibold">
           {wordCold(cold, units)}
@@ -41,21 +43,41 @@ export function ColdOfMix({ plan, heated }: Props) {
             Cold, it is about {formatNumber(cold.nuMm2PerS, 0)} mm²/s.
           </p>
         ) : (
-          <p className="text-[14px]">{bad ? HELP[cold.fails] : "Nothing falls out, and the pump takes it."}</p>
+          <p className="text-[14px]">
+            {bad ? HELP[cold.fails] : "Nothing falls out, and the pump takes it."}
+            {bad && mixed.atPump ? ` A line heater thins what runs, and not the cold start.` : ""}
+          </p>
         )}
-        {cautions.includes("too-much-fat") ? <FatLetThrough plan={plan} /> : null}
-        <p className="text-[14px] text-ink-2">{coldRestsOn(null, units)}</p>
+        {cautions.includes("too-much-fat") ? <FatLetThrough mixed={mixed} /> : null}
+        <p className="text-[14px] text-ink-2">{coldRestsOn(cold.jar, units)}</p>
       </div>
+      {cautions.includes("engine-oil-sludge-to-recycler") ? (
+        <div className="mt-2">
+          <Caution>
+            Engine oil carries heavy metals and smokes more in town than on long runs. Its sludge goes to a recycler,
+            never to the garden or the stove.
+          </Caution>
+        </div>
+      ) : null}
+      {cautions.includes("cetane-low") ? (
+        <p className="mt-2 text-[14px] text-stop">
+          A cetane number of about {formatNumber(mixed.cetane, 0)} is low: it knocks and starts badly. Less petrol.
+        </p>
+      ) : null}
       <Why
         name="cold-margin"
         title="Why in the cold?"
         input={{
-          parts: plan.after.map((p) => ({ fluid: p.fluid.id, litres: p.litres, usedFactor: p.usedFactor })),
+          parts: mixed.after.map((p) => ({ fluid: p.fluid.id, litres: p.litres, usedFactor: p.usedFactor })),
           lowCelsius: settings.tonightLowCelsius,
           pumpLimitMm2PerS: settings.pumpLimitMm2PerS,
           ...ownIn(view),
         }}
-        readings="no jar of this mix in the cold yet: typical figures, and your own where you gave them."
+        readings={
+          recipe && recipe.coldJars.length > 0
+            ? `${recipe.coldJars.length} of your jars of ${recipe.recipe.name}; the figures here are without them.`
+            : "no jar of this mix in the cold yet: typical figures, and your own where you gave them."
+        }
       />
     </section>
   );
@@ -69,17 +91,20 @@ const HELP: Readonly<Record<string, string>> = {
 };
 
 /** How much fat would stay dissolved, against what is in it. */
-function FatLetThrough({ plan }: { plan: BlendPlan }) {
+function FatLetThrough({ mixed }: { mixed: Mixed }) {
   const { settings } = useYard().view;
   const units = useUnits();
-  const all = plan.after.reduce((sum, p) => sum + p.litres, 0);
-  const fat = plan.after.reduce((sum, p) => (p.fluid.family === "fat" ? sum + p.litres : sum), 0);
-  const most = fatLetThroughShare(plan.after, settings.tonightLowCelsius);
+  const fat = mixed.after.reduce((sum, p) => (p.fluid.family === "fat" ? sum + p.litres : sum), 0);
+  const most = fatLetThroughShare(mixed.after, settings.tonightLowCelsius);
   if (most === null) return null;
   return (
     <p className="text-[14px]">
-      It holds {percentWords(fat / all)} of fat. At {units.celsius(settings.tonightLowCelsius)}{" "}
-      {most < 1e-4 ? "hardly any" : `about ${percentWords(most)}`} stays dissolved; the rest is work for the kettle.
+      It holds {percentWords(fat / mixed.totalLitres)} of fat. At {units.celsius(settings.tonightLowCelsius)}{" "}
+      {most < 1e-4 ? "hardly any" : `about ${percentWords(most)}`} stays dissolved; creamy oil is work for{" "}
+      <YardLink href="/kettle" className="underline">
+        the kettle
+      </YardLink>
+      .
     </p>
   );
 }

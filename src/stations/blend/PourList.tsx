@@ -1,109 +1,145 @@
 "use client";
-import { componentName } from "@/core/fluids";
-import type { Draft } from "@/core/ledger";
+import { useRouter } from "next/navigation";
+import { holdsPetrol, isPetrol } from "@/core/fluids";
 import type { VesselView } from "@/core/readings";
-import type { BlendPlan } from "@/core/readings/blend/plan";
+import type { Mixed } from "@/core/readings/blend/plan";
 import { formatNumber } from "@/core/units";
-import { LogStep, useUnits, Why } from "@/desk";
+import { LogStep, useHref, useKept, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
-import { Caution } from "@/ui";
-import { ownIn, thicknessWords } from "@/ui/words";
+import { Button, Caution } from "@/ui";
+import { nameOf, ownIn, thicknessWords } from "@/ui/words";
+import { inMeasures } from "@/ui/words/blend";
+import { type KeptMix, NO_MIX_KEPT } from "./keptMix";
+import { draftsOf, levelAfter, marksOf, type Pour, poursOf, sharesKept } from "./pours";
+import type { Mix } from "./useMix";
 
 interface Props {
-  readonly tank: VesselView;
-  readonly oil: VesselView;
-  readonly thinner: VesselView;
-  readonly plan: BlendPlan;
-  /** Tonight, or hot at the pump. */
-  readonly judgedAtCelsius: number;
+  readonly target: VesselView;
+  readonly tank: VesselView | null;
+  readonly mix: Mix;
+  readonly mixed: Mixed;
 }
 
-/** A pour is measured to a tenth; the thinner's up and the oil's down, so that rounding never makes it too thick. */
-const HAIR = 1e-6;
-const tenthUp = (litres: number): number => Math.ceil(litres * 10 - HAIR) / 10;
-const tenthDown = (litres: number): number => Math.floor(litres * 10 + HAIR) / 10;
-
-/** What to pour, in order, and the button that writes it. */
-export function PourList({ tank, oil, thinner, plan, judgedAtCelsius }: Props) {
+/** What to pour, in order, as litres and as a mark on the can, and the button that writes it. */
+export function PourList({ target, tank, mix, mixed }: Props) {
   const { view } = useYard();
   const units = useUnits();
-  const pours = [
-    {
-      from: thinner,
-      litres: tenthUp(plan.thinnerLitres),
-      what: thinner.components[0] ? componentName(thinner.components[0].component).toLowerCase() : "thinner",
-    },
-    { from: oil, litres: tenthDown(plan.oilLitres), what: "oil" },
-  ].filter((p) => p.litres > 0);
-  const short = pours.filter((p) => p.litres > p.from.litres + 1e-6);
-  const over = plan.nuMm2PerS > view.settings.pumpLimitMm2PerS * 1.0005;
-
-  const draft: Draft = {
-    kind: "blend",
-    data: {
-      to: tank.vessel.id,
-      parts: pours.map((p) => ({ from: p.from.vessel.id, amount: { litres: p.litres } })),
-      forecast: { nuMm2PerS: plan.nuMm2PerS },
-    },
+  const router = useRouter();
+  const href = useHref();
+  const [, keep] = useKept<KeptMix>(`mix ${target.vessel.id}`, NO_MIX_KEPT);
+  const isTank = target.vessel.role === "tank";
+  const pours = poursOf(mix.chosen, mixed, isTank);
+  const marks = marksOf(target, pours);
+  const short = pours.flatMap((p) => {
+    const from = p.from === null ? undefined : view.vessels.find((v) => v.vessel.id === p.from);
+    return from && p.litres > from.litres + 1e-6 ? [from] : [];
+  });
+  const { limitMm2PerS, lowCelsius } = mix.terms;
+  const over = mixed.nuMm2PerS > limitMm2PerS * 1.0005;
+  const [first, ...rest] = draftsOf(target, pours, mixed);
+  const petrol = holdsPetrol(mixed.after) && !pours.every((p) => isPetrol(p.fluid));
+  const oil = mix.chosen.find((s) => s.isOil);
+  const oilView = view.vessels.find((v) => v.vessel.id === oil?.vessel);
+  const said = `Poured ${pours.map((p) => `${units.litres(p.litres)} ${p.what}`).join(" and ")} into ${target.vessel.name}.`;
+  const asSheet = (): void => {
+    keep({
+      pours: pours.map(({ from, fluid, litres, isOil, what }) => ({ from, fluid, litres, isOil, what })),
+      aim: sharesKept(mixed),
+      tank: tank?.vessel.id ?? null,
+      startLitres: target.litres,
+      nuMm2PerS: mixed.nuMm2PerS,
+    });
+    router.push(href(`/mix?vessel=${target.vessel.id}`));
   };
-  const said = `Poured ${pours.map((p) => `${units.litres(p.litres)} ${p.what}`).join(" and ")} into ${tank.vessel.name}.`;
-
   return (
     <>
-      <h2 className="mt-3 text-xl">Pour</h2>
+      <h2 className="text-xl">Pour</h2>
       <ol>
         {pours.map((p, i) => (
-          <li
-            key={p.from.vessel.id}
-            className="grid grid-cols-[20px_76px_1fr] items-baseline gap-2 border-t border-rule py-2"
-          >
-            <span className="font-plate text-ink-2">{i + 1}</span>
-            <b className="font-plate text-[20px]">
-              {units.volume.text(p.litres)} {units.volume.unit}
-            </b>
-            <span>
-              {p.what} from {p.from.vessel.name}
-            </span>
-          </li>
+          <PourRow key={p.from ?? "pump"} pour={p} at={i + 1} markMm={marks[i] ?? 0} target={target} />
         ))}
-        <li className="grid grid-cols-[20px_76px_1fr] items-baseline gap-2 border-y border-rule py-2">
-          <span className="font-plate text-ink-2">{pours.length + 1}</span>
-          <b className="font-plate text-[20px]">Look</b>
-          <span>at a jar of it tomorrow: clear means nothing falls out</span>
-        </li>
+        <After at={pours.length + 1} isTank={isTank} petrol={petrol} />
       </ol>
       {over ? (
         <p role="status" className="mt-2 rounded-md border-2 border-stop px-3 py-2 text-stop">
-          {formatNumber(plan.nuMm2PerS, 1)} mm²/s is over your limit at {units.celsius(judgedAtCelsius)}.
+          {formatNumber(mixed.nuMm2PerS, 1)} mm²/s is over your limit at {units.celsius(lowCelsius)}.
         </p>
       ) : null}
-      {short.map((p) => (
-        <p key={p.from.vessel.id} className="mt-2 text-stop">
-          {p.from.vessel.name} has only {units.litres(p.from.litres)}. Buy more, or fill to less.
+      {short.map((v) => (
+        <p key={v.vessel.id} className="mt-2 text-stop">
+          {v.vessel.name} has only {units.litres(v.litres)}. Buy more, choose another can beside it, or fill to less.
         </p>
       ))}
       <LogStep
-        draft={pours.length > 0 ? draft : null}
+        draft={first ?? null}
+        also={rest}
         said={said}
         action="Pour and log"
         disabled={short.length > 0 || pours.length === 0}
       />
-      <Why
-        name="blend"
-        input={{
-          parts: plan.after.map((p) => ({ fluid: p.fluid.id, litres: p.litres, usedFactor: p.usedFactor })),
-          celsius: judgedAtCelsius,
-          fatLimitShare: view.settings.fatLimitShare,
-          ...ownIn(view),
-        }}
-        readings={thicknessWords(oil.thickness)}
-      />
+      <Button wide className="mt-2" disabled={short.length > 0 || pours.length === 0} onClick={asSheet}>
+        Step by step
+      </Button>
+      {oilView ? (
+        <Why
+          name="blend"
+          input={{
+            parts: mixed.after.map((p) => ({ fluid: p.fluid.id, litres: p.litres, usedFactor: p.usedFactor })),
+            celsius: lowCelsius,
+            fatLimitShare: view.settings.fatLimitShare,
+            ...ownIn(view),
+          }}
+          readings={thicknessWords(oilView.thickness)}
+        />
+      ) : null}
       <div className="mt-3">
         <Caution>
-          Thinners burn. Outdoors, no sparks, cans earthed. Test a new blend on a cheap engine first. Fuel duty and
-          warranty are your local law's.
+          {petrol
+            ? "With any petrol in it treat all of it as petrol: outdoors, vented cap, cans earthed, no sparks, no heat. It stands and is drained before it goes near a tank."
+            : "Thinners burn. Outdoors, no sparks, cans earthed. Test a new blend on a cheap engine first. Fuel duty and warranty are your local law's."}
         </Caution>
       </div>
     </>
+  );
+}
+
+/** "9.0 L kerosene from Kerosene can, up to 212 mm". */
+function PourRow({ pour, at, markMm, target }: { pour: Pour; at: number; markMm: number; target: VesselView }) {
+  const { view } = useYard();
+  const units = useUnits();
+  const from = pour.from === null ? undefined : view.vessels.find((v) => v.vessel.id === pour.from);
+  const measures = inMeasures(pour.litres, view.settings.measures, units);
+  return (
+    <li className="grid grid-cols-[20px_76px_1fr] items-baseline gap-2 border-t border-rule py-2">
+      <span className="font-plate text-ink-2">{at}</span>
+      <b className="font-plate text-[20px]">
+        {units.volume.text(pour.litres)} {units.volume.unit}
+      </b>
+      <span>
+        {pour.what} from {pour.from === null ? "the pump" : nameOf(view, pour.from)}
+        <span className="block text-[14px] text-ink-2">
+          {measures ? `${measures}, ` : ""}up to {units.mm(markMm)} in {target.vessel.name}
+          {from ? `; ${from.vessel.name} then stands at ${units.mm(levelAfter(from, pour.litres))}` : ""}
+        </span>
+      </span>
+    </li>
+  );
+}
+
+/** What comes after the last pour: by the school. */
+function After({ at, isTank, petrol }: { at: number; isTank: boolean; petrol: boolean }) {
+  const { view } = useYard();
+  const hours = formatNumber(view.settings.petrolStandHours, 0);
+  const words: readonly [string, string] = petrol
+    ? ["Stand", `${hours} h, then look at a jar, drain what fell out, and through the bags`]
+    : isTank
+      ? ["Drive", "a few minutes: until then it lies unmixed, the oil below"]
+      : ["Look", "at a jar of it tomorrow: clear means nothing falls out"];
+  return (
+    <li className="grid grid-cols-[20px_76px_1fr] items-baseline gap-2 border-y border-rule py-2">
+      <span className="font-plate text-ink-2">{at}</span>
+      <b className="font-plate text-[20px]">{words[0]}</b>
+      <span>{words[1]}</span>
+    </li>
   );
 }

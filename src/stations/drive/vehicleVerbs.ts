@@ -8,6 +8,10 @@ import type { Field, Values, Verb } from "@/desk/form";
 const ONE = "single";
 const TWO = "dual";
 const NEW_TANK = "new";
+const ROAD = "road";
+const FIELD = "field";
+const GOOD = "good";
+const TRY_OUT = "try-out";
 /** As tanks are: scaled to what this one holds. */
 const TANK: VesselForm = { shape: { kind: "box", lengthMm: 500, widthMm: 300 }, rimMm: 420 };
 
@@ -106,6 +110,33 @@ const vehicleFields = (of: Of): Field[] => [
     asked: (_, v) => isTwo(v),
   },
   {
+    kind: "celsius",
+    name: "atPump",
+    label: "Fuel at the pump once it runs, by a line heater or the engine",
+    optional: true,
+    first: (view, v) => of(view, v)?.atPumpCelsius,
+  },
+  {
+    kind: "choice",
+    name: "use",
+    label: "It goes",
+    options: () => [
+      { value: ROAD, name: "On the road" },
+      { value: FIELD, name: "Never on the road", detail: "dyed fuel may be for it" },
+    ],
+    first: (view, v) => (of(view, v)?.isOffRoad ? FIELD : ROAD),
+  },
+  {
+    kind: "choice",
+    name: "trial",
+    label: "New blends",
+    options: () => [
+      { value: GOOD, name: "Are tried elsewhere first", detail: "a good engine" },
+      { value: TRY_OUT, name: "Are tried in it", detail: "it may spoil" },
+    ],
+    first: (view, v) => (of(view, v)?.isTryOut ? TRY_OUT : GOOD),
+  },
+  {
     kind: "mm",
     name: "bore",
     label: "Suction hose, inside",
@@ -168,6 +199,9 @@ function draftsFrom(id: string, v: Values, known: Vehicle | undefined, newId: ()
     name,
     burnLitresPerHour: v.number("burn"),
     ...(v.maybe("per100") !== undefined && { litresPer100Km: v.number("per100") }),
+    ...(v.maybe("atPump") !== undefined && { atPumpCelsius: v.number("atPump") }),
+    ...(v.text("use") === FIELD && { isOffRoad: true }),
+    ...(v.text("trial") === TRY_OUT && { isTryOut: true }),
     ...(v.maybe("bore") !== undefined && {
       suction: {
         boreMm: v.number("bore"),

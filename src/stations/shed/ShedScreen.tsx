@@ -7,6 +7,7 @@ import { useNote, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, Choice, TextField } from "@/ui";
 import { plainly } from "@/ui/words";
+import { BlendMarks } from "./BlendMarks";
 import { FilterMarks } from "./FilterMarks";
 import { Fluids } from "./Fluids";
 import { HomeMarks } from "./HomeMarks";
@@ -140,6 +141,7 @@ export function ShedScreen() {
       <RoundMarks settings={settings} onSet={set} />
       <SettleMarks settings={settings} onSet={set} />
       <FilterMarks settings={settings} onSet={set} />
+      <BlendMarks settings={settings} onSet={set} />
       <StoreMarks settings={settings} onSet={set} />
       <HomeMarks />
     </Bench>

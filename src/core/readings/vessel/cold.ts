@@ -11,6 +11,10 @@ export interface Cold {
   readonly fails: ColdFailure | "none";
   /** What fails does so below it; null where nothing does, or where it is too thick at any temperature. */
   readonly belowCelsius: number | null;
+  /** Down to there nothing falls out of it and it does not set, whatever the pump says. */
+  readonly clearDownToCelsius: number;
+  /** Down to there it serves in all: clear, liquid and thin enough; null where it is too thick at any temperature. */
+  readonly standsDownToCelsius: number | null;
   /** The jar that overruled the estimate; null where none did. */
   readonly jar: ColdJar | null;
 }
@@ -68,6 +72,8 @@ export function coldOf(
         nuMm2PerS: margin.nuMm2PerS,
         lowCelsius,
         fails: fails ? worst : "none",
+        clearDownToCelsius: Math.max(now.fat, now.cloud, now.pour),
+        standsDownToCelsius: now[worst] === Number.POSITIVE_INFINITY ? null : now[worst],
         belowCelsius: fails && Number.isFinite(now[worst]) ? now[worst] : null,
         jar: by,
       };

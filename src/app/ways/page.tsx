@@ -1,0 +1,7 @@
+import { WaysScreen } from "@/stations/blend/ways";
+
+export const metadata = { title: "Compare the ways" };
+
+export default function Page() {
+  return <WaysScreen />;
+}

@@ -1,0 +1,126 @@
+"use client";
+import { useState } from "react";
+import type { RecipeState } from "@/core/ledger";
+import { SEASONS } from "@/core/ledger";
+import { asRecipeId } from "@/core/ledger/named";
+import type { VesselView } from "@/core/readings";
+import type { Mixed } from "@/core/readings/blend/plan";
+import { isProven, ladderOf } from "@/core/readings/blend/recipes";
+import { useTell, YardLink } from "@/desk";
+import { useYard } from "@/store";
+import { Button, Choice, SelectField, TextField } from "@/ui";
+import { sharesKept } from "./pours";
+import { recipeLitres } from "./recipes/recipeLitres";
+import { RUNG_NEXT } from "./recipes/words";
+import { engineOf, type Mix } from "./useMix";
+
+interface Props {
+  readonly mixed: Mixed;
+  readonly recipe: RecipeState | undefined;
+  readonly mix: Mix;
+  readonly tank: VesselView | null;
+}
+
+/** The recipe that this mix is made by, or the way to keep it as one; and whether a good engine may have it. */
+export function RecipeOfMix({ mixed, recipe, mix, tank }: Props) {
+  const { view } = useYard();
+  const [saving, setSaving] = useState(false);
+  const { vehicle } = engineOf(tank, view.vehicles);
+  const ladder = recipe ? ladderOf(recipe) : null;
+  return (
+    <section aria-label="Recipe" className="mt-4 border-t border-rule pt-2">
+      <h2 className="text-xl">Recipe</h2>
+      {recipe && ladder ? (
+        <p>
+          This is <b>{recipe.recipe.name}</b>
+          {isProven(recipe)
+            ? ": tried, and good."
+            : ladder.next === null
+              ? ": it went badly in a good engine."
+              : `. ${vehicle?.isTryOut ? "" : `${vehicle?.name ?? "A good engine"} is kept from it until it was tried. `}Next: ${RUNG_NEXT[ladder.next]}.`}{" "}
+          <YardLink href={`/recipes?recipe=${recipe.recipe.id}`} className="underline">
+            Its card
+          </YardLink>
+        </p>
+      ) : (
+        <p>None of your recipes is like this.</p>
+      )}
+      {view.recipes.length > 0 ? <ByRecipe mix={mix} /> : null}
+      {recipe || saving ? null : (
+        <Button className="mt-2" onClick={() => setSaving(true)}>
+          Keep it as a recipe
+        </Button>
+      )}
+      {saving && !recipe ? <KeepRecipe mixed={mixed} onDone={() => setSaving(false)} /> : null}
+    </section>
+  );
+}
+
+/** Sets the bar by a recipe. */
+function ByRecipe({ mix }: { mix: Mix }) {
+  const { view } = useYard();
+  const [said, setSaid] = useState("");
+  return (
+    <>
+      <SelectField
+        label="Mix by a recipe"
+        value=""
+        options={[
+          { value: "", name: "Choose one" },
+          ...view.recipes.map((r) => ({
+            value: r.recipe.id,
+            name: `${r.recipe.name}, ${SEASONS[r.recipe.season].toLowerCase()}`,
+          })),
+        ]}
+        onChange={(id) => {
+          const state = view.recipes.find((r) => r.recipe.id === id);
+          if (!state) return;
+          const found = recipeLitres(state.recipe, mix.contents, mix.chosen, mix.roomLitres);
+          setSaid(found.missing.length > 0 ? `Nothing chosen to pour holds ${found.missing.join(" or ")}.` : "");
+          if (found.missing.length === 0) mix.set(found.litres);
+        }}
+      />
+      <p role="status" className="text-[14px] text-stop">
+        {said}
+      </p>
+    </>
+  );
+}
+
+function KeepRecipe({ mixed, onDone }: { mixed: Mixed; onDone: () => void }) {
+  const { newId } = useYard();
+  const tell = useTell();
+  const [name, setName] = useState("");
+  const [season, setSeason] = useState("any");
+  const [wrong, setWrong] = useState<string>();
+  const keep = async (): Promise<void> => {
+    if (name.trim() === "") return setWrong("What shall it be called?");
+    const refused = await tell(
+      {
+        kind: "recipe",
+        data: { id: asRecipeId(newId()), name: name.trim(), parts: sharesKept(mixed), season: season as "any" },
+      },
+      `${name.trim()} is kept. Try it: a jar first.`,
+    );
+    setWrong(refused ?? undefined);
+    if (refused === null) onDone();
+  };
+  return (
+    <div className="mt-2 flex flex-col gap-2">
+      <TextField label="Its name" value={name} onChange={setName} error={wrong} />
+      <Choice
+        label="For"
+        narrow
+        options={Object.entries(SEASONS).map(([value, words]) => ({ value, name: words }))}
+        value={season}
+        onChange={setSeason}
+      />
+      <div className="flex gap-2">
+        <Button look="go" onClick={() => void keep()}>
+          Keep it
+        </Button>
+        <Button onClick={onDone}>Cancel</Button>
+      </div>
+    </div>
+  );
+}

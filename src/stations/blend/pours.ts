@@ -1,0 +1,95 @@
+import { fluidName, isPetrol } from "@/core/fluids";
+import type { Draft, RecipePart, VesselId } from "@/core/ledger";
+import type { VesselView } from "@/core/readings";
+import type { Mixed, Source } from "@/core/readings/blend/plan";
+import { heightAtLitres } from "@/core/vessels";
+
+/** One pour of a plan, as a person does it. */
+export interface Pour {
+  /** Null: bought into the tank at the pump. */
+  readonly from: VesselId | null;
+  readonly fluid: Source["fluid"];
+  readonly what: string;
+  readonly litres: number;
+  readonly isOil: boolean;
+}
+
+/** A pour is measured to a tenth; the thinner's up and the oil's down, so that rounding never makes it too thick. */
+const HAIR = 1e-6;
+const tenthUp = (litres: number): number => Math.ceil(litres * 10 - HAIR) / 10;
+const tenthDown = (litres: number): number => Math.floor(litres * 10 + HAIR) / 10;
+
+/**
+ * The pours in their order. Into a tank oil goes first, so that the jet of what follows and the drive mix it; in a can
+ * any order will do, and thinner first rinses the can.
+ */
+export function poursOf(chosen: readonly Source[], mixed: Mixed, isTank: boolean): Pour[] {
+  const pours = chosen
+    .map((s, i): Pour => {
+      const litres = mixed.litres[i] ?? 0;
+      return {
+        from: s.vessel,
+        fluid: s.fluid,
+        what: s.isOil ? "oil" : fluidName(s.fluid).toLowerCase(),
+        litres: s.isOil ? tenthDown(litres) : tenthUp(litres),
+        isOil: s.isOil,
+      };
+    })
+    .filter((p) => p.litres > 0);
+  const rank = (p: Pour): number => (p.from === null ? 2 : p.isOil === isTank ? 0 : 1);
+  return pours.sort((a, b) => rank(a) - rank(b));
+}
+
+/** How high it stands in the receiver when each pour is in, mm up from its bottom inside. */
+export function marksOf(target: VesselView, pours: readonly Pour[]): number[] {
+  let litres = target.litres;
+  return pours.map((p) => {
+    litres += p.litres;
+    return heightAtLitres(target.vessel, Math.min(litres, target.capacityLitres));
+  });
+}
+
+/** The level that a drum or can is left at, mm, once so much was poured out of it. */
+export const levelAfter = (from: VesselView, litres: number): number =>
+  heightAtLitres(from.vessel, Math.max(0, from.litres - litres));
+
+/** The mix by shares of its fluids, as an entry keeps it. */
+export function sharesKept(mixed: Mixed): RecipePart[] {
+  const sums = new Map<RecipePart["fluid"], number>();
+  for (const p of mixed.after) sums.set(p.fluid.id, (sums.get(p.fluid.id) ?? 0) + p.litres / mixed.totalLitres);
+  return [...sums]
+    .filter(([, share]) => share > LEAST_SHARE)
+    .slice(0, MOST_PARTS)
+    .map(([fluid, share]) => ({ fluid, share: Math.min(1, Math.round(share * 1e4) / 1e4) }));
+}
+const LEAST_SHARE = 5e-4;
+const MOST_PARTS = 12;
+
+/** What is written for some of the pours: one blend of all that stands here, and what is bought at the pump. */
+export function draftsOf(target: VesselView, pours: readonly Pour[], mixed: Mixed): Draft[] {
+  const here = pours.flatMap((p) => (p.from === null ? [] : [{ from: p.from, amount: { litres: p.litres } }]));
+  const bought = pours.filter((p) => p.from === null);
+  return [
+    ...(here.length > 0
+      ? [
+          {
+            kind: "blend" as const,
+            data: {
+              to: target.vessel.id,
+              parts: here,
+              aim: sharesKept(mixed),
+              forecast: { nuMm2PerS: mixed.nuMm2PerS },
+            },
+          },
+        ]
+      : []),
+    ...bought.map(
+      (p): Draft => ({
+        kind: "purchase",
+        data: { to: target.vessel.id, fluid: p.fluid, amount: { litres: p.litres } },
+      }),
+    ),
+  ];
+}
+
+export const hasPetrol = (pours: readonly Pour[]): boolean => pours.some((p) => isPetrol(p.fluid));

@@ -1,0 +1,36 @@
+import type { MixPart } from "@/core/blending";
+import { fluidName, isFluidId } from "@/core/fluids";
+import { classOf, type FluidClass, type Recipe, sharesOfLitres, sharesOfRecipe } from "@/core/ledger";
+import type { Source } from "@/core/readings/blend/plan";
+
+/** What to pour so that the full tank is as near a recipe as what stands in it allows. */
+export interface RecipeLitres {
+  readonly litres: readonly number[];
+  /** Parts of the recipe that nothing chosen holds. */
+  readonly missing: readonly string[];
+}
+
+const NAMES: Readonly<Record<string, string>> = { vegetable: "vegetable oil", fat: "fat", engine: "engine oil" };
+const classWords = (c: string): string => NAMES[c] ?? (isFluidId(c) ? fluidName(c).toLowerCase() : c);
+
+/** Each part from the first source that is mostly of it; what stands there already counts. */
+export function recipeLitres(
+  recipe: Pick<Recipe, "parts">,
+  contents: readonly MixPart[],
+  sources: readonly Source[],
+  roomLitres: number,
+): RecipeLitres {
+  const there = contents.reduce((sum, p) => sum + p.litres, 0);
+  const total = there + roomLitres;
+  const inIt = sharesOfLitres(contents.map((p) => ({ fluid: p.fluid.id, litres: p.litres })));
+  const litres = sources.map(() => 0);
+  const missing: string[] = [];
+  for (const [part, share] of Object.entries(sharesOfRecipe(recipe)) as [FluidClass, number][]) {
+    const wanted = share * total - (inIt[part] ?? 0) * there;
+    if (wanted <= 0.005 * total) continue;
+    const at = sources.findIndex((s) => classOf(s.fluid) === part);
+    if (at < 0) missing.push(classWords(part));
+    else litres[at] = (litres[at] ?? 0) + wanted;
+  }
+  return { litres, missing };
+}

@@ -1,0 +1,1 @@
+export { SeasonScreen } from "./SeasonScreen";

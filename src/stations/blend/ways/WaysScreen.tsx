@@ -1,0 +1,100 @@
+"use client";
+import dynamic from "next/dynamic";
+import { useMemo, useState } from "react";
+import { compareWays, isWay, type WayFigures } from "@/core/costs";
+import { usualLot, waysTaskOf } from "@/core/readings/blend/ways";
+import { covered } from "@/core/readings/covered";
+import { useLog, useUnits } from "@/desk";
+import { useYard } from "@/store";
+import { Bench, Button, Choice } from "@/ui";
+import { contentsWords } from "@/ui/words";
+import { WAY_NAMES } from "@/ui/words/ways";
+import { BlendPages } from "../BlendPages";
+import { Prices } from "./Prices";
+import { Swings } from "./Swings";
+import { WayMarksForm } from "./WayMarksForm";
+import { WaysWhy } from "./WaysWhy";
+import { WayTable } from "./WayTable";
+
+const WaysChart = dynamic(() => import("./WaysChart"), { ssr: false, loading: () => <div className="h-[260px]" /> });
+
+const BULK = [20, 200, 1000] as const;
+
+/** Which way is best for me: every way for one lot at the owner's own prices, against the pump. */
+export function WaysScreen() {
+  const { view } = useYard();
+  const log = useLog();
+  const units = useUnits();
+  const [lotId, setLot] = useState<string | null>(null);
+  const [bought, setBought] = useState<number>(BULK[0]);
+  const lots = view.vessels.filter((v) => v.litres > 1 && waysTaskOf(view, v) !== null);
+  const lot = lots.find((v) => v.vessel.id === lotId) ?? usualLot(view);
+  const task = useMemo(() => (lot ? waysTaskOf(view, lot, bought) : null), [view, lot, bought]);
+  const ways = useMemo(() => (task ? covered(() => compareWays(task)) : null), [task]);
+  if (!lot || !task)
+    return (
+      <Bench
+        title="Compare the ways"
+        subtitle="Every way to burn a lot, held against pump diesel. It needs some oil in the yard."
+        asideLabel="More"
+        aside={<BlendPages here="ways" />}
+      >
+        <Button className="mt-4" onClick={() => log.open("pickup")}>
+          Log a pickup
+        </Button>
+      </Bench>
+    );
+  const figures = ways?.filter(isWay) ?? [];
+  const best = figures.length > 0 ? figures.reduce((a, b) => (b.perMJ < a.perMJ ? b : a)) : null;
+  return (
+    <Bench
+      title={best ? `${WAY_NAMES[best.id]} is cheapest` : "Compare the ways"}
+      subtitle={best ? bestWords(best, figures, units.money) : "This lot is colder or stranger than the models cover."}
+      asideLabel="Your prices"
+      aside={
+        <>
+          <Prices task={task} boughtLitres={bought} />
+          <WayMarksForm />
+        </>
+      }
+    >
+      <BlendPages here="ways" />
+      <div className="grid max-w-[820px] gap-3 sm:grid-cols-2">
+        <Choice
+          label="For this lot"
+          options={lots.map((v) => ({
+            value: v.vessel.id,
+            name: v.vessel.name,
+            detail: `${units.litres(v.litres)} ${contentsWords(v.components)}`,
+          }))}
+          value={lot.vessel.id}
+          onChange={setLot}
+        />
+        <Choice
+          label="Bought at once"
+          narrow
+          options={BULK.map((l) => ({ value: String(l), name: units.litres(l) }))}
+          value={String(bought)}
+          onChange={(l) => setBought(Number(l))}
+        />
+      </div>
+      {ways ? (
+        <>
+          <WayTable ways={ways} best={best?.id ?? null} task={task} />
+          <WaysChart ways={figures} night={view.settings.theme === "night"} money={units.money} />
+          <Swings task={task} />
+          <WaysWhy task={task} />
+        </>
+      ) : null}
+    </Bench>
+  );
+}
+
+/** "€0.61 a litre against €1.62 of diesel for the same energy." */
+function bestWords(best: WayFigures, all: readonly WayFigures[], money: (m: number) => string): string {
+  const base = all.find((w) => w.id === "pump-diesel");
+  const same = (base?.perLitre ?? 0) * best.energyRatio;
+  return best.id === "pump-diesel"
+    ? "At these prices, with your hours counted, the pump is cheapest."
+    : `${money(best.perLitre)} a litre, against ${money(same)} of pump diesel for the same energy, by heating value, with your hours counted.`;
+}

@@ -1,0 +1,1 @@
+export { WaysScreen } from "./WaysScreen";

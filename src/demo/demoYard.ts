@@ -6,6 +6,7 @@ import { yardWeek } from "./bigYard";
 import { type Dice, dice } from "./dice";
 import { CREAMY, coldLitres, collect, far, kitchens } from "./drums";
 import { openYard } from "./open";
+import { knownRecipe, winterPlans } from "./recipes";
 import { type Line, makeLine } from "./things";
 import { flatbedTrip, vehicleWeek } from "./vehicles";
 import { shedCelsius } from "./weather";
@@ -33,14 +34,17 @@ export function demoYard(nowMs: number, seed: number = DEMO_SEED): Entry[] {
     pumpLimitMm2PerS: 15,
     tonightLowCelsius: 2,
     shedCelsius: 11,
+    measures: [{ name: "jug", litres: 2 }],
     home: { latitude: 57.31, longitude: -22.4 },
   });
+  knownRecipe(w, openMs + MS_PER_HOUR / 2);
   for (let week = 0; week < ROUTINE_WEEKS; week++) {
     const monday = openMs + (week + 1) * WEEK;
     if (week === 20) badLot(w, line, monday);
     yardWeek(w, [line], d, monday, week >= 23 && week <= 24 ? 3.4 : 1);
   }
   lastWeeks(w, line, d, nowMs);
+  winterPlans(w, nowMs);
   return [...w.entries].sort((a, b) => (a.happenedAt < b.happenedAt ? -1 : a.happenedAt > b.happenedAt ? 1 : 0));
 }
 

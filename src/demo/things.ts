@@ -85,6 +85,7 @@ export function makeLine(suffix: string): Line {
       vessel("ready", "Ready", "ready", drumShape, 850),
       vessel("diesel-can", "Diesel can", "thinner", box(330, 190), 440),
       vessel("kerosene-can", "Kerosene can", "thinner", box(330, 190), 440),
+      vessel("mixing-can", "Mixing can", "blend", box(330, 190), 440),
       vessel("sludge-drum", "Sludge drum", "waste", upright(400), 560),
       vessel(
         "kettle-12",
@@ -190,6 +191,9 @@ export function makeLine(suffix: string): Line {
         kind: "single",
         tank: id("tractor-tank"),
         burnLitresPerHour: 5,
+        // Its filter sits on the block.
+        atPumpCelsius: 38,
+        isOffRoad: true,
       },
     ],
     places: [

@@ -1,5 +1,6 @@
 import type { YardReading } from "../readings";
 import type { Advice, Rule } from "./advice";
+import { BLEND_RULES } from "./rules/blend";
 import { DRIVE_RULES } from "./rules/drive";
 import { RAW_RULES } from "./rules/raw";
 import { ROUNDS_RULES } from "./rules/rounds";
@@ -8,6 +9,7 @@ import { STORE_RULES } from "./rules/store";
 
 /** Every rule of the house, what hurts most first. */
 export const RULES: readonly Rule[] = [
+  ...BLEND_RULES,
   ...DRIVE_RULES,
   ...RAW_RULES,
   ...ROUNDS_RULES,

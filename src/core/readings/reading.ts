@@ -2,7 +2,9 @@ import type { FluidTable } from "../fluids";
 import {
   type BagState,
   type Line,
+  type OwnFluid,
   type Place,
+  type PriceState,
   type RoundState,
   type Settings,
   type ThingKind,
@@ -14,6 +16,7 @@ import {
   type VesselState,
   type YardState,
 } from "../ledger";
+import { type Gums, gumsOf } from "./blend/gums";
 import { type ColdTank, type VehicleCold, vehicleCold } from "./drive/vehicleCold";
 import { allRuns, type BagView, bagView } from "./filter/bagView";
 import { type LineView, linesOf, lineViews } from "./filter/lines";
@@ -48,6 +51,9 @@ export interface YardReading {
   readonly places: readonly Place[];
   readonly sources: readonly SourceView[];
   readonly round: RoundState | null;
+  readonly prices: Readonly<Record<string, PriceState>>;
+  readonly ownFluids: readonly OwnFluid[];
+  readonly gums: Gums;
 }
 
 /** Under this much a container is empty. */
@@ -99,6 +105,9 @@ export function readYard(yard: YardState, at: string, memo: ReadingMemo): YardRe
     cold: new Map(vehicles.map((v) => [v.vehicle.id, coldOf(v)])),
     places: [...yard.places.values()].filter((p) => inUse("place", p.id)),
     sources: readSources(yard, now, memo).filter((s) => inUse("source", s.source.id)),
+    prices: Object.fromEntries(yard.prices),
+    ownFluids: [...yard.ownFluids.values()],
+    gums: gumsOf(yard),
     round: [...yard.rounds.values()].findLast((r) => r.endedAt === null) ?? null,
   };
 }

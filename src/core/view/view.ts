@@ -28,7 +28,7 @@ import {
   type SourceView,
   type VesselView,
 } from "../readings";
-import { type Gums, gumsOf } from "../readings/blend/gums";
+import type { Gums } from "../readings/blend/gums";
 import { MS_PER_DAY } from "../units";
 
 /** All that a screen draws, in plain data, so that it can cross from a worker. */
@@ -104,11 +104,11 @@ export function viewYard(
     vehicles: reading.vehicles,
     places: placeViews(yard, reading.vessels),
     cups: [...yard.cups.values()].filter((c) => !yard.retired.has(thingKey("cup", c.id))),
-    ownFluids: [...yard.ownFluids.values()],
+    ownFluids: reading.ownFluids,
     fluids: yard.fluids,
     recipes: [...yard.recipes.values()].filter((r) => !yard.retired.has(thingKey("recipe", r.recipe.id))),
-    prices: Object.fromEntries(yard.prices),
-    gums: gumsOf(yard),
+    prices: reading.prices,
+    gums: reading.gums,
     retired: [...yard.retired].map(([key, at]) => ({ ...readThingKey(key), at })),
     names: namesIn(latest),
     round: reading.round,

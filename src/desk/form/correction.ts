@@ -87,6 +87,7 @@ const LISTED: ReadonlySet<EntryField["is"]> = new Set([
   "vehicle",
   "place",
   "cup",
+  "recipe",
 ]);
 /** More than this are drawn as a list; so are the yard's own things, of which there may be many. */
 const MOST_PLATES = 6;
@@ -120,6 +121,8 @@ function thingsOf(f: EntryField, view: YardView): Option[] {
       return named(view.places.map((p) => p.place));
     case "cup":
       return named(view.cups);
+    case "recipe":
+      return named(view.recipes.map((r) => r.recipe));
     case "yes-no":
       return [...YES_OR_NO];
     case "fluid":

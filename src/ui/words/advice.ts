@@ -6,6 +6,7 @@ import { FAILURE_WORDS } from "./cold";
 import { nameOf } from "./names";
 import { aboutDay, shortDay } from "./times";
 import { type Units, unitsOf } from "./units";
+import { WAY_NAMES } from "./ways";
 
 /** A step to offer: words, and where it is done. */
 export interface Step {
@@ -30,6 +31,36 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
   switch (a.code) {
     case "draw-off":
       return drawOff(a, name, view, u);
+    case "drain-blend":
+      return {
+        title: a.dueAt <= view.at ? `Drain the bottom of ${name}` : `${name} stands until ${shortDay(a.dueAt)}`,
+        why: `A petrol blend: gums and water fall out of it, and foul a pump. ${
+          a.expectedLitres === null
+            ? "Drain it until it runs clear, and measure what came."
+            : `About ${u.litres(a.expectedLitres)} should come, by your own batches.`
+        }`,
+        short: a.dueAt <= view.at ? "Drain the bottom" : "Let it stand",
+        steps: [
+          { label: "Drain the bottom", log: { verb: "drain", values: { from: a.vessel ?? "" } } },
+          { label: "Look inside", href: `/settle?vessel=${a.vessel}` },
+        ],
+      };
+    case "jar-blend":
+      return {
+        title: `Hold a jar of ${name} to the light`,
+        why: "It has stood and was drained. Clear means fine: then it goes through the bags and into a tank.",
+        short: "A jar to the light",
+        steps: [{ label: "Log a jar", href: `/settle?vessel=${a.vessel}` }],
+      };
+    case "fire-up": {
+      const each = (perLitre: number): string => `${u.money(u.pricePerLitre.of(perLitre))}`;
+      return {
+        title: `${WAY_NAMES[a.way]} pays again`,
+        why: `Diesel is at ${each(a.pumpPrice)} a ${u.oneLitre}${a.paysAbove === null ? "" : `, and it pays above ${each(a.paysAbove)}`}. It saves ${each(a.savesPerLitre)} a ${u.oneLitre}, your hours counted.`,
+        short: "Worth firing again",
+        steps: [{ label: "Compare the ways", href: "/ways" }],
+      };
+    }
     case "wet": {
       const why = {
         test:

@@ -1,7 +1,8 @@
 import { componentName, fluidName } from "@/core/fluids";
-import { COLD_JAR_WORDS, type Entry, fieldsOf, kindOf, type MeasuredOrAll, PAN_WORDS } from "@/core/ledger";
+import { COLD_JAR_WORDS, type Entry, fieldsOf, kindOf, type MeasuredOrAll, PAN_WORDS, RUNG_WORDS } from "@/core/ledger";
 import { formatMinutes, formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
+import { priceEach } from "./blend";
 import { counted } from "./counted";
 import { wordField } from "./fields";
 import { nameOf, OUTCOME_WORDS } from "./names";
@@ -87,6 +88,12 @@ export function wordEntry(e: Entry, view: YardView): string {
       return `${amount(e.data.amount)} off the bottom of ${v(e.data.vessel)} into ${v(e.data.to)}`;
     case "fluid":
       return `${fluidName(e.data.id)} is as you know it`;
+    case "recipe":
+      return `${e.data.name}: ${e.data.parts.map((p) => `${formatNumber(p.share * 100, 0)} % ${fluidName(p.fluid).toLowerCase()}`).join(", ")}`;
+    case "trial":
+      return `${nameOf(view, e.data.recipe)}, ${RUNG_WORDS[e.data.rung].toLowerCase()}: ${e.data.verdict}`;
+    case "price":
+      return `${componentName(e.data.what).toLowerCase()} ${priceEach(e.data.pricePerLitre, u)}`;
     case "cold-jar":
       return `${v(e.data.vessel)}, ${formatNumber(e.data.hours, 0)} h at ${u.celsius(e.data.celsius)}: ${COLD_JAR_WORDS[e.data.saw].toLowerCase()}`;
     case "cup":

@@ -134,9 +134,9 @@ async function kitchenToKilometre(page: Page, barehands: Hands, openLog: () => P
   await step("find tonight's blend and pour it", async () => {
     await hands.press(page, "link", /^Blend/);
     await expect(page.getByRole("heading", { level: 1, name: "Tractor, before tonight" })).toBeVisible();
-    await expect(page.getByText(/15\.0 mm²\/s, cloud about/)).toBeVisible();
+    await expect(page.getByText(/^15\.0 mm²\/s at −2 °C, \d+ % oil/)).toBeVisible();
     await hands.press(page, "button", "Pour and log");
-    await said(page, /Poured .* L kerosene and .* L oil into Tractor\./);
+    await said(page, /Poured .* L oil and .* L kerosene into Tractor\./);
   });
 
   await step("note the temperature in the Log", async () => {

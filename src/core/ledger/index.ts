@@ -26,11 +26,11 @@ export { FEED_WAYS, type FeedWay, type Flow, type How } from "./kinds/flow";
 export type { OwnFluid } from "./kinds/fluid";
 export type { Line } from "./kinds/line";
 export type { Place } from "./kinds/place";
-export { type Recipe, SEASONS } from "./kinds/recipe";
+export type { Recipe } from "./kinds/recipe";
 export type { Thing } from "./kinds/retire";
 export { DEFAULT_SETTINGS, type Settings } from "./kinds/settings";
 export type { Source } from "./kinds/source";
-export { RUNGS, type Rung, type Trial } from "./kinds/trial";
+export type { Trial } from "./kinds/trial";
 export { tanksOf, type Vehicle } from "./kinds/vehicle";
 export type { Settler, Vessel } from "./kinds/vessel";
 export { byRecord, byTime, deadIds, liveEntries, targetOf } from "./live";
@@ -90,4 +90,14 @@ export {
 } from "./state";
 export { appendEntries, buildTimeline, forget, stepwise, type Timeline, yardAt } from "./timeline";
 export { readEntry } from "./upcast";
-export { COLD_JAR_WORDS, LOOKS, PAN_WORDS, RUNG_WORDS, TRIAL_MARK_WORDS, VISIT_OUTCOMES } from "./words";
+export {
+  COLD_JAR_WORDS,
+  LOOKS,
+  PAN_WORDS,
+  RUNG_WORDS,
+  RUNGS,
+  type Rung,
+  SEASONS,
+  TRIAL_MARK_WORDS,
+  VISIT_OUTCOMES,
+} from "./words";

@@ -2,12 +2,15 @@
 import dynamic from "next/dynamic";
 import { useMemo, useState } from "react";
 import { mixLitres, type PlanGoal } from "@/core/blending";
-import { recipeLike, sharesOfLitres } from "@/core/ledger";
+import { sharesOfLitres } from "@/core/ledger/ranOn";
+import { recipeLike } from "@/core/ledger/recipes";
 import type { VesselView } from "@/core/readings";
 import type { Source } from "@/core/readings/blend/plan";
 import { coldOf } from "@/core/readings/vessel/cold";
 import { formatNumber } from "@/core/units";
+import type { YardView } from "@/core/view";
 import { useAmount, useUnits } from "@/desk";
+import { isDieselTank } from "@/desk/form";
 import { useYard } from "@/store";
 import { Bench, Button, Choice, TextField } from "@/ui";
 import { NO_PLAN_WORDS, wordNearest } from "@/ui/words/blend";
@@ -44,7 +47,7 @@ export function BlendBench({ target, targets, sources, onTarget }: Props) {
   const { settings } = view;
   const night = settings.theme === "night";
   const isTank = target.vessel.role === "tank";
-  const tanks = view.vessels.filter((v) => v.vessel.role === "tank" && engineOf(v, view.vehicles).vehicle !== null);
+  const tanks = tanksFor(view);
   const [forTank, setForTank] = useState<string | null>(null);
   const tank = isTank ? target : (tanks.find((t) => t.vessel.id === forTank) ?? tanks[0] ?? null);
   const [keys, setKeys] = useState<readonly string[]>(() => usualSources(sources));
@@ -78,7 +81,7 @@ export function BlendBench({ target, targets, sources, onTarget }: Props) {
   const clear = cold ? `Clear down to ${units.celsius(cold.clearDownToCelsius)}.` : "";
   return (
     <Bench
-      title={isHeated ? `${target.vessel.name}, heated` : `${target.vessel.name}, before tonight`}
+      title={titleOf(target, tank, isHeated)}
       subtitle={
         isHeated
           ? `Heated: thin enough means ${limit} or less at the pump, at ${low}. It starts on the diesel tank.`
@@ -166,6 +169,20 @@ export function BlendBench({ target, targets, sources, onTarget }: Props) {
     </Bench>
   );
 }
+
+/** Tanks that a can may be mixed for; those that start cold on it first. */
+const tanksFor = (view: YardView): VesselView[] =>
+  view.vessels
+    .filter((v) => v.vessel.role === "tank" && engineOf(v, view.vehicles).vehicle !== null)
+    .sort((a, b) => rankOf(a, view) - rankOf(b, view));
+
+const rankOf = (v: VesselView, view: YardView): number =>
+  engineOf(v, view.vehicles).isHeated ? 1 : isDieselTank(view, v.vessel.id) ? 2 : 0;
+
+const titleOf = (target: VesselView, tank: VesselView | null, isHeated: boolean): string => {
+  const what = target === tank || tank === null ? target.vessel.name : `${target.vessel.name}, for ${tank.vessel.name}`;
+  return isHeated ? `${what}, heated` : `${what}, before tonight`;
+};
 
 /** The most oil, and of the thinners kerosene where there is some; else what there is, else the pump. */
 function usualSources(sources: readonly Source[]): string[] {

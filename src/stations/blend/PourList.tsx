@@ -54,9 +54,12 @@ export function PourList({ target, tank, mix, mixed }: Props) {
   return (
     <>
       <h2 className="text-xl">Pour</h2>
+      <p className="text-[14px] text-ink-2">
+        Marks are up from the bottom of {target.vessel.name}, inside; it is {units.mm(target.vessel.rimMm)} to the rim.
+      </p>
       <ol>
         {pours.map((p, i) => (
-          <PourRow key={p.from ?? "pump"} pour={p} at={i + 1} markMm={marks[i] ?? 0} target={target} />
+          <PourRow key={p.from ?? "pump"} pour={p} at={i + 1} markMm={marks[i] ?? 0} />
         ))}
         <After at={pours.length + 1} isTank={isTank} petrol={petrol} />
       </ol>
@@ -104,7 +107,7 @@ export function PourList({ target, tank, mix, mixed }: Props) {
 }
 
 /** "9.0 L kerosene from Kerosene can, up to 212 mm". */
-function PourRow({ pour, at, markMm, target }: { pour: Pour; at: number; markMm: number; target: VesselView }) {
+function PourRow({ pour, at, markMm }: { pour: Pour; at: number; markMm: number }) {
   const { view } = useYard();
   const units = useUnits();
   const from = pour.from === null ? undefined : view.vessels.find((v) => v.vessel.id === pour.from);
@@ -116,10 +119,12 @@ function PourRow({ pour, at, markMm, target }: { pour: Pour; at: number; markMm:
         {units.volume.text(pour.litres)} {units.volume.unit}
       </b>
       <span>
-        {pour.what} from {pour.from === null ? "the pump" : nameOf(view, pour.from)}
+        {pour.what} from {pour.from === null ? "the pump" : nameOf(view, pour.from)}, up to{" "}
+        <b className="font-plate text-[20px] whitespace-nowrap">{units.mm(markMm)}</b>
         <span className="block text-[14px] text-ink-2">
-          {measures ? `${measures}, ` : ""}up to {units.mm(markMm)} in {target.vessel.name}
-          {from ? `; ${from.vessel.name} then stands at ${units.mm(levelAfter(from, pour.litres))}` : ""}
+          {[measures, from ? `${from.vessel.name} then stands at ${units.mm(levelAfter(from, pour.litres))}` : null]
+            .filter(Boolean)
+            .join("; ")}
         </span>
       </span>
     </li>

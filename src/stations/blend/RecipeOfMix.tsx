@@ -1,11 +1,12 @@
 "use client";
 import { useState } from "react";
 import type { RecipeState } from "@/core/ledger";
-import { SEASONS } from "@/core/ledger";
 import { asRecipeId } from "@/core/ledger/named";
+import { sharesOfLitres } from "@/core/ledger/ranOn";
+import { SEASONS } from "@/core/ledger/words";
 import type { VesselView } from "@/core/readings";
 import type { Mixed } from "@/core/readings/blend/plan";
-import { isProven, ladderOf } from "@/core/readings/blend/recipes";
+import { isProven, isTried, type Ladder, ladderOf } from "@/core/readings/blend/recipes";
 import { useTell, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Choice, SelectField, TextField } from "@/ui";
@@ -27,17 +28,16 @@ export function RecipeOfMix({ mixed, recipe, mix, tank }: Props) {
   const [saving, setSaving] = useState(false);
   const { vehicle } = engineOf(tank, view.vehicles);
   const ladder = recipe ? ladderOf(recipe) : null;
+  const shares = sharesOfLitres(mixed.after.map((p) => ({ fluid: p.fluid.id, litres: p.litres })));
+  const ranOn = view.vehicles.find((s) => s.vehicle.id === vehicle?.id)?.ranOn ?? [];
+  const mayHaveIt = vehicle?.isTryOut === true || isTried(shares, [], ranOn);
   return (
     <section aria-label="Recipe" className="mt-4 border-t border-rule pt-2">
       <h2 className="text-xl">Recipe</h2>
       {recipe && ladder ? (
         <p>
           This is <b>{recipe.recipe.name}</b>
-          {isProven(recipe)
-            ? ": tried, and good."
-            : ladder.next === null
-              ? ": it went badly in a good engine."
-              : `. ${vehicle?.isTryOut ? "" : `${vehicle?.name ?? "A good engine"} is kept from it until it was tried. `}Next: ${RUNG_NEXT[ladder.next]}.`}{" "}
+          {standing(recipe, ladder, mayHaveIt, vehicle?.name)}{" "}
           <YardLink href={`/recipes?recipe=${recipe.recipe.id}`} className="underline">
             Its card
           </YardLink>
@@ -54,6 +54,16 @@ export function RecipeOfMix({ mixed, recipe, mix, tank }: Props) {
       {saving && !recipe ? <KeepRecipe mixed={mixed} onDone={() => setSaving(false)} /> : null}
     </section>
   );
+}
+
+/** How far it has come, and whether this engine may have it. */
+function standing(recipe: RecipeState, { next }: Ladder, mayHaveIt: boolean, engine: string | undefined): string {
+  if (isProven(recipe)) return ": tried, and good.";
+  if (next === null) return ": it went badly in a good engine.";
+  const first = mayHaveIt
+    ? `${engine ?? "This engine"} has run on as much oil before.`
+    : `${engine ?? "A good engine"} is kept from it until it was tried.`;
+  return `. ${first} Next on its ladder: ${RUNG_NEXT[next]}.`;
 }
 
 /** Sets the bar by a recipe. */

@@ -112,14 +112,24 @@ export default function ViscosityChart(props: Props) {
             min: COLDEST_SHOWN,
             max: HOTTEST_SHOWN,
             grid: { display: false },
-            ticks: { color: look.ink, font: look.font, stepSize: 10, callback: (t) => celsius(Number(t)) },
+            ticks: {
+              color: look.ink,
+              font: look.font,
+              stepSize: 10,
+              maxRotation: 0,
+              autoSkipPadding: 8,
+              callback: (t) => celsius(Number(t)),
+            },
           },
           y: {
             type: "logarithmic",
             min: 1,
             max: 500,
             grid: { color: look.grid },
-            ticks: { color: look.ink, font: look.font, callback: (t) => (TICKS.includes(Number(t)) ? String(t) : "") },
+            afterBuildTicks: (axis) => {
+              axis.ticks = TICKS.map((value) => ({ value }));
+            },
+            ticks: { color: look.ink, font: look.font, autoSkip: false, callback: (t) => String(t) },
             title: { display: true, text: "mm²/s", color: look.ink, font: look.font },
           },
         },

@@ -75,7 +75,7 @@ function Measures({ settings, onSet }: Props) {
       </ul>
       {old.length < MOST_MEASURES ? (
         <div className="mt-1 grid grid-cols-[1fr_140px_auto] items-end gap-2">
-          <TextField label="Its name" value={name} onChange={setName} />
+          <TextField label="Jug or scoop" value={name} onChange={setName} />
           <TextField label="It holds" value={holds} onChange={setHolds} decimal suffix={units.volume.unit} />
           <Button onClick={add}>Add it</Button>
         </div>

@@ -26,7 +26,7 @@ export function Choice({ label, options, value, onChange, error, narrow = false 
     <RadioGroup value={value} onChange={onChange}>
       <Label className="block text-[14px] text-ink-2">{label}</Label>
       <div
-        className={`mt-1 grid gap-2 ${narrow ? "grid-cols-[repeat(auto-fill,minmax(104px,1fr))]" : "grid-cols-[repeat(auto-fill,minmax(132px,1fr))]"}`}
+        className={`mt-1 grid gap-2 ${narrow ? "grid-cols-[repeat(auto-fill,minmax(94px,1fr))]" : "grid-cols-[repeat(auto-fill,minmax(132px,1fr))]"}`}
       >
         {options.map((o) => (
           <Radio

@@ -28,6 +28,8 @@ export function wordNearest(n: Nearest, u: Units): string {
       return `${fluidName(n.fluid)} would do it, with ${u.litres(n.oilLitres)} of the oil.`;
     case "good-down-to":
       return `What you chose is thin enough down to ${u.celsius(n.celsius)}: keep it that warm, or heat it.`;
+    case "pour-at-most":
+      return `What stands in it carries ${u.litres(n.litres)} of the oil, and no more.`;
     case "fill-to":
       return `Fill to ${u.litres(n.litres)}.`;
     case "buy":

@@ -2,10 +2,9 @@ import * as z from "../../zod";
 import { RecipeId } from "../ids";
 import { Name, Text } from "../schema/quantities";
 import { RecipePart } from "../schema/recipe";
+import { SEASONS } from "../words";
 import { MOVES_NOTHING, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
-
-export const SEASONS = { any: "All year", summer: "Summer", winter: "Winter" } as const;
 
 /** Shares are told to a thousandth; a dozen of them may be out by a little more. */
 const ADDS_UP_TO = 0.006;

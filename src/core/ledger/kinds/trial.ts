@@ -2,13 +2,9 @@ import * as z from "../../zod";
 import { RecipeId, VehicleId } from "../ids";
 import { addJar } from "../recipes";
 import { Celsius, Text } from "../schema/quantities";
-import { COLD_JAR_WORDS, RUNG_WORDS, TRIAL_MARK_WORDS } from "../words";
+import { COLD_JAR_WORDS, RUNG_WORDS, RUNGS, TRIAL_MARK_WORDS } from "../words";
 import { MOVES_NOTHING, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
-
-/** Rungs of the ladder, cheapest first. */
-export const RUNGS = ["jar", "litre", "stove", "old-engine", "good-engine"] as const;
-export type Rung = (typeof RUNGS)[number];
 
 const Mark = z.enum(["good", "so-so", "bad"]);
 

@@ -13,6 +13,8 @@ export type Nearest =
   /** What was chosen is good down to there. */
   | { readonly code: "good-down-to"; readonly celsius: number }
   | { readonly code: "fill-to"; readonly litres: number }
+  /** So much of the oil, and no more: what stands there carries it. */
+  | { readonly code: "pour-at-most"; readonly litres: number }
   | { readonly code: "buy"; readonly fluid: FluidId; readonly litres: number }
   /** Thin enough it can be, and clear not: what falls out is filtered, or the oil goes to the kettle. */
   | { readonly code: "let-it-fall-out" }
@@ -58,6 +60,7 @@ export function nearestFor(asked: Asked): Nearest[] {
   return [
     ...cold,
     ...(asked.staysClear ? clearIsTooMuch(asked, room, thin) : []),
+    ...pourAtMost(asked),
     ...drainFirst(asked, thin),
     ...otherThinner(asked),
     ...goodDownTo(asked, room, thin),
@@ -83,7 +86,7 @@ const clearIsTooMuch = ({ contents, lowCelsius, limitMm2PerS }: Asked, room: num
   isThin(withThin(contents, thin, room), lowCelsius, limitMm2PerS) ? [{ code: "let-it-fall-out" }] : [];
 
 const isThin = (mix: readonly MixPart[], celsius: number, limit: number): boolean =>
-  (covered(() => mixViscosityMm2PerS(mix, celsius)) ?? Number.POSITIVE_INFINITY) <= limit;
+  mix.length > 0 && (covered(() => mixViscosityMm2PerS(mix, celsius)) ?? Number.POSITIVE_INFINITY) <= limit;
 
 /** The least to let out so that the thinnest alone brings the rest under the limit. */
 function drainFirst({ contents, fillToLitres, lowCelsius, limitMm2PerS }: Asked, thin: Source): Nearest[] {
@@ -94,6 +97,18 @@ function drainFirst({ contents, fillToLitres, lowCelsius, limitMm2PerS }: Asked,
     return [];
   const litres = bisect((d) => mixViscosityMm2PerS(left(d), lowCelsius) - limitMm2PerS, 0, there);
   return litres >= WORTH_LITRES ? [{ code: "drain-first", litres }] : [];
+}
+
+/** Where only oil was chosen: how much of it what stands there can carry. */
+function pourAtMost({ contents, sources, fillToLitres, lowCelsius, limitMm2PerS }: Asked): Nearest[] {
+  const [oil] = sources;
+  if (!oil?.isOil || sources.length > 1 || !isThin(contents, lowCelsius, limitMm2PerS)) return [];
+  const room = fillToLitres - mixLitres(contents);
+  const excess = (litres: number): number =>
+    mixViscosityMm2PerS(withThin(contents, oil, litres), lowCelsius) - limitMm2PerS;
+  if (excess(room) <= 0) return [];
+  const litres = bisect(excess, 1e-6, room);
+  return litres >= WORTH_LITRES ? [{ code: "pour-at-most", litres }] : [];
 }
 
 /** Another thinner that would do, and how much oil it would carry. */

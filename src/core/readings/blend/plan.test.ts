@@ -114,6 +114,11 @@ describe("planning a blend", () => {
     const filled = mixPours(left, [source("kero")], [2 + drain.litres], terms);
     expect(filled?.nuMm2PerS).toBeCloseTo(15, 4);
     expect(ask({})).toContainEqual(expect.objectContaining({ code: "good-down-to" }));
+    const carried = ask({ contents: contentsOf(v("kero"), fluids), fillToLitres: 200, sources: [source("ready")] });
+    const [most] = carried;
+    if (most?.code !== "pour-at-most") throw new Error(most?.code);
+    const just = mixPours(contentsOf(v("kero"), fluids), [source("ready")], [most.litres], terms);
+    expect(just?.nuMm2PerS).toBeCloseTo(15, 4);
     expect(ask({ fillToLitres: 260 })).toEqual([
       { code: "fill-to", litres: 230 },
       { code: "buy", fluid: "kerosene", litres: 30 },

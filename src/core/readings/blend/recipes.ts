@@ -1,12 +1,5 @@
-import {
-  type FluidClass,
-  isRisky,
-  type RanOn,
-  type RecipeState,
-  type Rung,
-  type Shares,
-  type TrialState,
-} from "../../ledger";
+import type { FluidClass, RanOn, RecipeState, Rung, Shares, TrialState } from "../../ledger";
+import { isRisky } from "../../ledger/ranOn";
 
 /** How far a recipe has climbed. */
 export interface Ladder {

@@ -2,15 +2,8 @@
 import { useMemo } from "react";
 import { withUsedFactor } from "@/core/blending";
 import { fluidName } from "@/core/fluids";
-import {
-  COLD_JAR_WORDS,
-  type RecipeState,
-  RUNG_WORDS,
-  RUNGS,
-  SEASONS,
-  TRIAL_MARK_WORDS,
-  type TrialState,
-} from "@/core/ledger";
+import type { RecipeState, TrialState } from "@/core/ledger";
+import { COLD_JAR_WORDS, RUNG_WORDS, RUNGS, SEASONS, TRIAL_MARK_WORDS } from "@/core/ledger/words";
 import { mixPours } from "@/core/readings/blend/plan";
 import { ladderOf } from "@/core/readings/blend/recipes";
 import { covered } from "@/core/readings/covered";

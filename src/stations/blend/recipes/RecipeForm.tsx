@@ -1,8 +1,9 @@
 "use client";
 import { useState } from "react";
 import { FLUID_IDS, type FluidId } from "@/core/fluids";
-import { type Recipe, SEASONS } from "@/core/ledger";
+import type { Recipe } from "@/core/ledger";
 import { asRecipeId } from "@/core/ledger/named";
+import { SEASONS } from "@/core/ledger/words";
 import { formatNumber, parsePlain } from "@/core/units";
 import { useTell } from "@/desk";
 import { useYard } from "@/store";

@@ -1,7 +1,8 @@
 "use client";
 import { useSearchParams } from "next/navigation";
 import { useState } from "react";
-import { type RecipeState, SEASONS } from "@/core/ledger";
+import type { RecipeState } from "@/core/ledger";
+import { SEASONS } from "@/core/ledger/words";
 import { isProven, ladderOf } from "@/core/readings/blend/recipes";
 import { useHref } from "@/desk";
 import { useYard } from "@/store";

@@ -1,15 +1,8 @@
 "use client";
 import { useState } from "react";
-import {
-  COLD_JAR_WORDS,
-  type Draft,
-  type RecipeState,
-  RUNG_WORDS,
-  RUNGS,
-  type Rung,
-  TRIAL_MARK_WORDS,
-} from "@/core/ledger";
+import type { Draft, RecipeState, Rung } from "@/core/ledger";
 import { asVehicleId } from "@/core/ledger/named";
+import { COLD_JAR_WORDS, RUNG_WORDS, RUNGS, TRIAL_MARK_WORDS } from "@/core/ledger/words";
 import { cardOf, ladderOf } from "@/core/readings/blend/recipes";
 import { parsePlain } from "@/core/units";
 import { LogStep, NumberField, useAmount, useNumber, useUnits } from "@/desk";

@@ -1,6 +1,8 @@
 import type { MixPart } from "@/core/blending";
 import { fluidName, isFluidId } from "@/core/fluids";
-import { classOf, type FluidClass, type Recipe, sharesOfLitres, sharesOfRecipe } from "@/core/ledger";
+import type { FluidClass, Recipe } from "@/core/ledger";
+import { classOf, sharesOfLitres } from "@/core/ledger/ranOn";
+import { sharesOfRecipe } from "@/core/ledger/recipes";
 import type { Source } from "@/core/readings/blend/plan";
 
 /** What to pour so that the full tank is as near a recipe as what stands in it allows. */

@@ -9,6 +9,7 @@ import { Bench, Button, Choice } from "@/ui";
 import { fluidChoices } from "@/ui/words";
 import { BlendPages } from "../BlendPages";
 import { SafeWords } from "../TankNow";
+import { engineOf } from "../useMix";
 import { MonthLows } from "./MonthLows";
 import { SeasonTable } from "./SeasonTable";
 
@@ -24,6 +25,7 @@ export function SeasonScreen() {
     .filter((s) => s.isOil)
     .sort((a, b) => b.litres - a.litres);
   const oil = oils[0];
+  const isHeated = (v: VesselView): boolean => engineOf(v, view.vehicles).isHeated;
   const tanks = view.vessels.filter((v) => holdsForWinter(v) && v.litres > 0.5);
   return (
     <Bench
@@ -49,6 +51,7 @@ export function SeasonScreen() {
             {tanks.map((t) => (
               <li key={t.vessel.id} className="border-t border-rule py-2">
                 <b className="font-plate text-[18px]">{t.vessel.name}</b>, {units.litres(t.litres)}.{" "}
+                {isHeated(t) ? "Heated: it starts on the diesel, and the line is purged before a stop. Cold: " : null}
                 <SafeWords tank={t} />
               </li>
             ))}

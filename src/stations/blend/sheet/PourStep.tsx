@@ -60,7 +60,7 @@ export function PourStep({ pour, plan, target, reachedLitres, onDone }: Props) {
       <div>
         <p>
           From {pour.from === null ? "the pump" : nameOf(view, pour.from)} into {target.vessel.name}, up to{" "}
-          <b className="font-plate text-[24px]">{units.mm(markMm)}</b> from its bottom inside
+          <b className="font-plate text-[24px] whitespace-nowrap">{units.mm(markMm)}</b> from its bottom inside
           {measures ? `: ${measures}` : ""}.
         </p>
         {stillLitres < A_DROP_LITRES ? <p className="mt-2 text-go">It is in already, by the book.</p> : null}

@@ -15,9 +15,9 @@ interface Mark {
 
 const hours = (key: keyof WayMarks, label: string): Mark => ({
   key,
-  label: `Hours for 100 L, ${label}`,
+  label: `Hours for a hundred, ${label}`,
   most: 200,
-  typed: () => plainly("h"),
+  typed: (u) => ({ ...u.pricePerLitre, unit: `h for 100 ${u.volume.unit}` }),
 });
 const waste = (key: keyof WayMarks, label: string): Mark => ({
   key,

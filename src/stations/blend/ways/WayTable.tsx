@@ -19,18 +19,18 @@ export function WayTable({ ways, best, task }: Props) {
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: ten columns scroll on a phone, by key too
     <section aria-label="The ways" tabIndex={0} className="mt-3 overflow-x-auto">
-      <table className="w-full min-w-[860px] border-collapse text-[15px]">
+      <table className="w-full min-w-[860px] border-collapse text-[15px] [&_td]:px-2 [&_td]:whitespace-nowrap [&_th]:px-2">
         <caption className="sr-only">Every way for this lot against pump diesel</caption>
         <thead>
           <tr className="text-right text-[13px] text-ink-2">
             <th className="py-1 text-left font-normal">Way</th>
             <th className="font-normal">A {units.oneLitre}</th>
             <th className="font-normal">100 MJ</th>
-            <th className="font-normal">Hours, 100 L</th>
+            <th className="font-normal">Hours, 100 {units.volume.unit}</th>
             <th className="font-normal">Usable in</th>
             <th className="font-normal">Waste</th>
             <th className="font-normal">Down to</th>
-            <th className="font-normal">CO₂ saved</th>
+            <th className="font-normal">CO₂ saved a {units.oneLitre}</th>
             <th className="font-normal">Pays above</th>
             <th className="pl-3 text-left font-normal">Kit</th>
           </tr>
@@ -39,14 +39,14 @@ export function WayTable({ ways, best, task }: Props) {
           {ways.map((w) =>
             isWay(w) ? (
               <tr key={w.id} className={`border-t border-rule text-right ${w.id === best ? "bg-card" : ""}`}>
-                <th scope="row" className="py-2 pr-2 text-left font-plate text-[17px] font-semibold">
+                <th scope="row" className="py-2 text-left font-plate text-[17px] font-semibold">
                   {WAY_NAMES[w.id]}
-                  {share(w)}
+                  {share(w) ? <span className="block text-[13px] font-normal text-ink-2">{share(w)}</span> : null}
                   {w.id === best ? <span className="block text-[13px] font-normal text-go">cheapest</span> : null}
                 </th>
                 <td className="font-semibold">{price(w.perLitre)}</td>
                 <td>{units.money(w.perMJ * 100)}</td>
-                <td>{formatNumber(w.hoursPer100L, 1)}</td>
+                <td>{formatNumber(units.pricePerLitre.of(w.hoursPer100L), 1)}</td>
                 <td>
                   {w.daysUntilUsable < 0.05
                     ? "now"
@@ -56,9 +56,9 @@ export function WayTable({ ways, best, task }: Props) {
                 <td className={w.downToCelsius > task.lowCelsius + 0.05 ? "text-stop" : ""}>
                   {units.celsius(w.downToCelsius)}
                 </td>
-                <td>{w.co2SavedKgPerLitre < 0.005 ? "–" : `${units.kg(w.co2SavedKgPerLitre)}/L`}</td>
+                <td>{w.co2SavedKgPerLitre < 0.005 ? "–" : units.kg(units.pricePerLitre.of(w.co2SavedKgPerLitre))}</td>
                 <td>{w.pumpPrice === null ? "–" : price(w.pumpPrice)}</td>
-                <td className="pl-3 text-left text-[13px] text-ink-2">
+                <td className="pl-3 text-left text-[13px] whitespace-normal! text-ink-2">
                   {w.kit.map((k) => KIT_NAMES[k]).join(", ")}
                   {w.kit.length > 0 ? <Mothball id={w.id} /> : null}
                 </td>
@@ -81,7 +81,7 @@ export function WayTable({ ways, best, task }: Props) {
 }
 
 const share = (w: WayFigures): string =>
-  w.thinnerShare > 0.005 && w.thinnerShare < 0.995 ? `, ${formatNumber(w.thinnerShare * 100, 0)} %` : "";
+  w.thinnerShare > 0.005 && w.thinnerShare < 0.995 ? `${formatNumber(w.thinnerShare * 100, 0)} % of it bought` : "";
 
 /** A kit that stands idle: Next up says when the price makes it worth firing again. */
 function Mothball({ id }: { id: WayId }) {

@@ -2,11 +2,12 @@
 import dynamic from "next/dynamic";
 import { useMemo, useState } from "react";
 import { compareWays, isWay, type WayFigures } from "@/core/costs";
+import type { VesselView } from "@/core/readings";
 import { usualLot, waysTaskOf } from "@/core/readings/blend/ways";
 import { covered } from "@/core/readings/covered";
 import { useLog, useUnits } from "@/desk";
 import { useYard } from "@/store";
-import { Bench, Button, Choice } from "@/ui";
+import { Bench, Button, Choice, SelectField } from "@/ui";
 import { contentsWords } from "@/ui/words";
 import { WAY_NAMES } from "@/ui/words/ways";
 import { BlendPages } from "../BlendPages";
@@ -27,7 +28,7 @@ export function WaysScreen() {
   const units = useUnits();
   const [lotId, setLot] = useState<string | null>(null);
   const [bought, setBought] = useState<number>(BULK[0]);
-  const lots = view.vessels.filter((v) => v.litres > 1 && waysTaskOf(view, v) !== null);
+  const lots = view.vessels.filter((v) => isLot(v) && waysTaskOf(view, v) !== null);
   const lot = lots.find((v) => v.vessel.id === lotId) ?? usualLot(view);
   const task = useMemo(() => (lot ? waysTaskOf(view, lot, bought) : null), [view, lot, bought]);
   const ways = useMemo(() => (task ? covered(() => compareWays(task)) : null), [task]);
@@ -60,12 +61,11 @@ export function WaysScreen() {
     >
       <BlendPages here="ways" />
       <div className="grid max-w-[820px] gap-3 sm:grid-cols-2">
-        <Choice
+        <SelectField
           label="For this lot"
           options={lots.map((v) => ({
             value: v.vessel.id,
-            name: v.vessel.name,
-            detail: `${units.litres(v.litres)} ${contentsWords(v.components)}`,
+            name: `${v.vessel.name}, ${units.litres(v.litres)} ${contentsWords(v.components)}`,
           }))}
           value={lot.vessel.id}
           onChange={setLot}
@@ -89,6 +89,10 @@ export function WaysScreen() {
     </Bench>
   );
 }
+
+/** Oil that waits for a way: what is in a tank or a waste drum has had its. */
+const isLot = (v: VesselView): boolean =>
+  v.litres > 1 && ["raw", "settling", "heel", "feed", "ready"].includes(v.vessel.role);
 
 /** "€0.61 a litre against €1.62 of diesel for the same energy." */
 function bestWords(best: WayFigures, all: readonly WayFigures[], money: (m: number) => string): string {

@@ -162,8 +162,10 @@ test("a petrol batch stands, is drained, clear and filtered before a tank: a day
   });
 
   await test.step("the next batch is forecast by what this one dropped", async () => {
-    await page.goto("/settle?vessel=mixing-can&demo=1");
+    await buy(page, "Petrol", /^Mixing can/, "2");
     await page.goto("/?demo=1");
+    const stands = page.getByRole("listitem").filter({ hasText: "Mixing can stands until" });
+    await expect(stands.getByText(/About 0\.\d+ L should come, by your own batches/)).toBeAttached();
     await expect(page.getByText("It closes.")).toBeVisible();
   });
   expect(bad).toEqual([]);

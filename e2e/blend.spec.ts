@@ -162,8 +162,9 @@ test("a petrol batch stands, is drained, clear and filtered before a tank: a day
   });
 
   await test.step("the next batch is forecast by what this one dropped", async () => {
-    await buy(page, "Petrol", /^Mixing can/, "2");
     await page.goto("/?demo=1");
+    await page.getByRole("heading", { level: 1 }).waitFor();
+    await buy(page, "Petrol", /^Mixing can/, "2");
     const stands = page.getByRole("listitem").filter({ hasText: "Mixing can stands until" });
     await expect(stands.getByText(/About 0\.\d+ L should come, by your own batches/)).toBeAttached();
     await expect(page.getByText("It closes.")).toBeVisible();
@@ -257,7 +258,10 @@ test("a new recipe is kept from a good engine until its ladder is climbed", asyn
   });
 
   await test.step("its cloudy jar moves the line on the chart, and the engine is open to it", async () => {
+    await expect(page.getByText(/Your jar of .* came out cloudy at −3 °C\. That overrules the estimate/)).toBeVisible();
     await page.goto("/blend?vessel=mixing-can&demo=1");
+    await page.getByLabel("Fill it to").fill("25.2");
+    await expect(page.getByText("cloudy below −3 °C, by your jar")).toBeVisible();
     await fillVan();
     await expect(dialog(page).getByText(/This blend is new/)).toBeHidden();
     await page.getByRole("button", { name: "Log it", exact: true }).click();

@@ -4,6 +4,10 @@ import Log from "@/app/Log";
 import { demoYard } from "@/demo/demoYard";
 import { CopyFolderHost, LogContext, useUndo } from "@/desk";
 import { BlendScreen } from "@/stations/blend";
+import { RecipesScreen } from "@/stations/blend/recipes";
+import { SeasonScreen } from "@/stations/blend/season";
+import { MixScreen } from "@/stations/blend/sheet";
+import { WaysScreen } from "@/stations/blend/ways";
 import { BooksScreen } from "@/stations/books";
 import { DriveScreen } from "@/stations/drive";
 import { FilterScreen } from "@/stations/filter";
@@ -50,6 +54,10 @@ const SCREENS: [string, () => React.ReactNode, string | RegExp][] = [
   ["settle", () => <SettleScreen />, /^Drum 3, day 22/],
   ["filter", () => <FilterScreen />, "Line in the shed"],
   ["blend", () => <BlendScreen />, "Tractor, before tonight"],
+  ["ways", () => <WaysScreen />, /is cheapest$/],
+  ["season", () => <SeasonScreen />, "The months ahead"],
+  ["recipes", () => <RecipesScreen />, "Recipes and trials"],
+  ["mix", () => <MixScreen />, "Mix, step by step"],
   ["kettle", () => <KettleScreen />, "Kettle"],
   ["store", () => <StoreScreen />, "Store"],
   ["drive", () => <DriveScreen />, "Flatbed"],

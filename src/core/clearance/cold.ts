@@ -1,6 +1,7 @@
 import { type ColdFailure, withUsedFactor } from "../blending";
 import { type FluidPart, isFluidId } from "../fluids";
-import { type Draft, type Flow, flowsOf, partsOf, type VesselId, type YardState } from "../ledger";
+import { type Draft, type Flow, flowsOf, partsOf, type Vehicle, type VesselId, type YardState } from "../ledger";
+import { marksOf } from "../readings/drive/vehicleCold";
 import { coldOf } from "../readings/vessel/cold";
 
 /** What is about to stand in a tank that no heat reaches will not stand tonight's low. */
@@ -21,13 +22,13 @@ export function coldWarnings(yard: YardState, draft: Draft): ColdWarning[] {
   return [...byTank].flatMap(([vessel, flows]) => coldIn(yard, vessel, flows));
 }
 
-const startsOn = (yard: YardState, id: VesselId): boolean =>
-  [...yard.vehicles.values()].some(
+const startsOn = (yard: YardState, id: VesselId): Vehicle | undefined =>
+  [...yard.vehicles.values()].find(
     ({ vehicle }) => (vehicle.kind === "single" ? vehicle.tank : vehicle.dieselTank) === id,
-  );
+  )?.vehicle;
 
 function coldIn(yard: YardState, vessel: VesselId, flows: readonly Flow[]): ColdWarning[] {
-  const { settings } = yard;
+  const settings = marksOf(yard.settings, startsOn(yard, vessel) ?? null);
   const judge = (parts: readonly FluidPart[]) => {
     const known = parts.filter((p) => yard.fluids[p.fluid] !== undefined);
     return coldOf(withUsedFactor(known, yard.fluids, settings.usedFactor), [], settings);

@@ -189,7 +189,7 @@ export const ROLES = {
     good: false,
     fate: "fuel",
     receiver: "vehicle-tank",
-    uses: { "pour-into": 4, "buy-into": 2, "fill-into": 1, count: 4, "blend-into": 1 },
+    uses: { "pour-into": 4, "buy-into": 2, "fill-into": 1, count: 4, "blend-into": 1, stir: 5 },
   },
   waste: {
     ...OIL,

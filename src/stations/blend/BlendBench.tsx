@@ -1,29 +1,30 @@
 "use client";
 import dynamic from "next/dynamic";
 import { useMemo, useState } from "react";
-import { mixLitres, type PlanGoal } from "@/core/blending";
+import type { PlanGoal } from "@/core/blending";
 import { sharesOfLitres } from "@/core/ledger/ranOn";
 import { recipeLike } from "@/core/ledger/recipes";
 import type { VesselView } from "@/core/readings";
 import type { Source } from "@/core/readings/blend/plan";
 import { coldOf } from "@/core/readings/vessel/cold";
 import { formatNumber } from "@/core/units";
-import type { YardView } from "@/core/view";
 import { useAmount, useUnits } from "@/desk";
-import { isDieselTank } from "@/desk/form";
 import { useYard } from "@/store";
-import { Bench, Button, Choice, TextField } from "@/ui";
-import { NO_PLAN_WORDS, wordNearest } from "@/ui/words/blend";
+import { Bench, Choice, TextField } from "@/ui";
+import { AlsoInto } from "./AlsoInto";
 import { BlendPages } from "./BlendPages";
 import { ColdOfMix } from "./ColdOfMix";
+import { EMPTY_LITRES, isEmptyCan, tanksFor, titleOf, usualSources } from "./choices";
 import { curvesOf, heatPoint } from "./curves";
+import { Legend } from "./Legend";
 import { MixBar } from "./MixBar";
 import { MixFigures } from "./MixFigures";
+import { NoMixBox } from "./NoMixBox";
 import { PourFrom } from "./PourFrom";
 import { PourList } from "./PourList";
 import { RecipeOfMix } from "./RecipeOfMix";
 import { TankNow } from "./TankNow";
-import { engineOf, keyOf, PUMP, useMix } from "./useMix";
+import { keyOf, useMix } from "./useMix";
 
 const ViscosityChart = dynamic(() => import("./ViscosityChart"), {
   ssr: false,
@@ -57,7 +58,16 @@ export function BlendBench({ target, targets, sources, onTarget }: Props) {
   const brim = Math.floor(target.capacityLitres * BRIM_SHARE);
   const fill = useAmount(units.volume, brim);
   const fillTo = Math.min(fill.value ?? brim, target.capacityLitres);
-  const mix = useMix({ target, tank, chosen, fillToLitres: fillTo, goal, staysClear });
+  // More than one can is filled alike only from empty: what stands in one is not in the others.
+  const others = isTank || target.litres > EMPTY_LITRES ? [] : targets.filter((t) => isEmptyCan(t) && t !== target);
+  const [more, setMore] = useState<readonly string[]>([]);
+  const alike = others.filter((o) => more.includes(o.vessel.id));
+  const cans = [
+    { vessel: target, litres: fillTo },
+    ...alike.map((vessel) => ({ vessel, litres: Math.floor(vessel.capacityLitres * BRIM_SHARE) })),
+  ];
+  const allLitres = cans.reduce((sum, c) => sum + c.litres, 0);
+  const mix = useMix({ target, tank, chosen, fillToLitres: allLitres, goal, staysClear });
   const { mixed, terms, isHeated } = mix;
   const recipe = useMemo(
     () =>
@@ -67,8 +77,9 @@ export function BlendBench({ target, targets, sources, onTarget }: Props) {
     [mixed, view.recipes],
   );
   const cold = useMemo(
-    () => (mixed ? coldOf(mixed.after, recipe?.coldJars ?? [], settings) : null),
-    [mixed, recipe, settings],
+    () =>
+      mixed ? coldOf(mixed.after, recipe?.coldJars ?? [], { ...settings, pumpLimitMm2PerS: terms.limitMm2PerS }) : null,
+    [mixed, recipe, settings, terms.limitMm2PerS],
   );
   const curves = useMemo(() => curvesOf(chosen, mixed, { night }), [chosen, mixed, night]);
   const heat = useMemo(() => heatPoint(chosen, terms.limitMm2PerS), [chosen, terms.limitMm2PerS]);
@@ -90,8 +101,14 @@ export function BlendBench({ target, targets, sources, onTarget }: Props) {
       asideLabel="What to pour"
       aside={
         <>
-          {mixed && cold ? <PourList target={target} tank={tank} mix={mix} mixed={mixed} /> : <NoMixBox mix={mix} />}
-          {mixed && cold ? <ColdOfMix mixed={mixed} cold={cold} recipe={recipe} heated={isHeated} /> : null}
+          {mixed && cold ? (
+            <PourList target={target} tank={tank} mix={mix} mixed={mixed} cans={cans} />
+          ) : (
+            <NoMixBox mix={mix} />
+          )}
+          {mixed && cold ? (
+            <ColdOfMix mixed={mixed} cold={cold} recipe={recipe} heated={isHeated} limitMm2PerS={terms.limitMm2PerS} />
+          ) : null}
           {mixed ? <RecipeOfMix mixed={mixed} recipe={recipe} mix={mix} tank={tank} /> : null}
         </>
       }
@@ -129,6 +146,7 @@ export function BlendBench({ target, targets, sources, onTarget }: Props) {
           hint={fill.echo}
           suffix={fill.unit}
         />
+        {others.length > 0 ? <AlsoInto others={others} more={more} onMore={setMore} /> : null}
       </div>
       <ViscosityChart
         curves={curves}
@@ -148,7 +166,7 @@ export function BlendBench({ target, targets, sources, onTarget }: Props) {
         heat={heat}
         isJar={cold?.jar != null}
       />
-      <MixBar mix={mix} fillTo={fillTo} goal={goal} />
+      <MixBar mix={mix} fillTo={allLitres} goal={goal} />
       {mixed ? <MixFigures mixed={mixed} cold={cold} terms={terms} /> : null}
       <PourFrom
         sources={sources}
@@ -167,93 +185,5 @@ export function BlendBench({ target, targets, sources, onTarget }: Props) {
       />
       {isTank ? <TankNow tank={target} /> : null}
     </Bench>
-  );
-}
-
-/** Tanks that a can may be mixed for; those that start cold on it first. */
-const tanksFor = (view: YardView): VesselView[] =>
-  view.vessels
-    .filter((v) => v.vessel.role === "tank" && engineOf(v, view.vehicles).vehicle !== null)
-    .sort((a, b) => rankOf(a, view) - rankOf(b, view));
-
-const rankOf = (v: VesselView, view: YardView): number =>
-  engineOf(v, view.vehicles).isHeated ? 1 : isDieselTank(view, v.vessel.id) ? 2 : 0;
-
-const titleOf = (target: VesselView, tank: VesselView | null, isHeated: boolean): string => {
-  const what = target === tank || tank === null ? target.vessel.name : `${target.vessel.name}, for ${tank.vessel.name}`;
-  return isHeated ? `${what}, heated` : `${what}, before tonight`;
-};
-
-/** The most oil, and of the thinners kerosene where there is some; else what there is, else the pump. */
-function usualSources(sources: readonly Source[]): string[] {
-  const oil = sources.find((s) => s.isOil);
-  const thinners = sources.filter((s) => !s.isOil && s.vessel !== null && mixLitres(s.mix) > 0.5);
-  const thinner = thinners.find((s) => s.fluid === "kerosene") ?? thinners[0] ?? sources.find((s) => keyOf(s) === PUMP);
-  return [oil, thinner].flatMap((s) => (s ? [keyOf(s)] : []));
-}
-
-/** No mix: why, and the nearest thing that works. */
-function NoMixBox({ mix }: { mix: ReturnType<typeof useMix> }) {
-  const units = useUnits();
-  if (mix.isBusy) return <p role="status">Working it out.</p>;
-  return (
-    <div role="status" className="mt-1 rounded-md border-2 border-warn bg-warn-floor px-3 py-2">
-      <p className="font-semibold">
-        {mix.no ? NO_PLAN_WORDS[mix.no] : "This is colder or stranger than the models cover."}
-      </p>
-      {mix.nearest.length > 0 ? (
-        <>
-          <p className="mt-1 text-[14px]">What would give one:</p>
-          <ul className="list-disc pl-5 text-[15px]">
-            {mix.nearest.map((n) => (
-              <li key={n.code}>{wordNearest(n, units)}</li>
-            ))}
-          </ul>
-        </>
-      ) : null}
-      {mix.isByHand ? (
-        <Button className="mt-2" onClick={mix.findAgain}>
-          Find it again
-        </Button>
-      ) : null}
-    </div>
-  );
-}
-
-interface LegendProps {
-  readonly curves: ReturnType<typeof curvesOf>;
-  readonly mix: ReturnType<typeof useMix>;
-  readonly clear: number | null;
-  readonly heat: number | null;
-  readonly isJar: boolean;
-}
-
-/** What the lines are, in words. */
-function Legend({ curves, mix, clear, heat, isJar }: LegendProps) {
-  const units = useUnits();
-  const { terms, isHeated } = mix;
-  return (
-    <ul className="flex flex-wrap gap-x-4 text-[14px]">
-      {curves.map((c) => (
-        <li key={c.name} className="flex items-center gap-2">
-          <svg width="26" height="6" aria-hidden="true">
-            <path d="M0 3H26" stroke={c.colour} strokeWidth={c.width} strokeDasharray={c.dash?.join(" ")} />
-          </svg>
-          {c.name}
-        </li>
-      ))}
-      <li>shaded: under {formatNumber(terms.limitMm2PerS, 0)} mm²/s</li>
-      <li>
-        {isHeated ? "hot at the pump" : "tonight"} {units.celsius(terms.lowCelsius)}
-      </li>
-      {terms.atPumpCelsius === null ? null : <li>at the pump {units.celsius(terms.atPumpCelsius)}</li>}
-      {heat === null ? null : <li>heat alone: {units.celsius(heat)}</li>}
-      {clear === null ? null : (
-        <li>
-          cloudy below {units.celsius(clear)}
-          {isJar ? ", by your jar" : ""}
-        </li>
-      )}
-    </ul>
   );
 }

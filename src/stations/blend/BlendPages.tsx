@@ -8,7 +8,7 @@ const PAGES = [
 ] as const;
 
 /** The other pages of this station. */
-export const BlendPages = ({ here }: { here: "bench" | (typeof PAGES)[number]["key"] }) => (
+export const BlendPages = ({ here }: { here: "bench" | "sheet" | (typeof PAGES)[number]["key"] }) => (
   <nav aria-label="More of Blend" className="flex flex-wrap gap-x-4">
     {[{ key: "bench", name: "The bench", href: "/blend" } as const, ...PAGES]
       .filter((p) => p.key !== here)

@@ -16,10 +16,11 @@ interface Props {
   readonly recipe: RecipeState | undefined;
   /** Of a heated tank it is the line that stands cold. */
   readonly heated: boolean;
+  readonly limitMm2PerS: number;
 }
 
 /** The mix on tonight's low: what fails first and at how many degrees, and what would help. */
-export function ColdOfMix({ mixed, cold, recipe, heated }: Props) {
+export function ColdOfMix({ mixed, cold, recipe, heated, limitMm2PerS }: Props) {
   const { view } = useYard();
   const units = useUnits();
   const { settings } = view;
@@ -70,7 +71,7 @@ export function ColdOfMix({ mixed, cold, recipe, heated }: Props) {
         input={{
           parts: mixed.after.map((p) => ({ fluid: p.fluid.id, litres: p.litres, usedFactor: p.usedFactor })),
           lowCelsius: settings.tonightLowCelsius,
-          pumpLimitMm2PerS: settings.pumpLimitMm2PerS,
+          pumpLimitMm2PerS: limitMm2PerS,
           ...ownIn(view),
         }}
         readings={

@@ -48,6 +48,7 @@ export function PourFrom({ sources, keys, onKeys, goal, onGoal, staysClear, onSt
                 <span className="block text-[13px] text-ink-2">
                   {Number.isFinite(s.litres) ? `${units.litres(s.litres)} ` : ""}
                   {fluidName(s.fluid).toLowerCase()}
+                  {view.vessels.some((v) => v.vessel.id === s.vessel && v.quality.dyed) ? ", dyed" : ""}
                   {s.pricePerLitre === null ? "" : `, ${priceEach(s.pricePerLitre, units)}`}
                 </span>
               </span>

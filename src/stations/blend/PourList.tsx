@@ -1,5 +1,6 @@
 "use client";
 import { useRouter } from "next/navigation";
+import type { ReactNode } from "react";
 import { holdsPetrol, isPetrol } from "@/core/fluids";
 import type { VesselView } from "@/core/readings";
 import type { Mixed } from "@/core/readings/blend/plan";
@@ -18,29 +19,42 @@ interface Props {
   readonly tank: VesselView | null;
   readonly mix: Mix;
   readonly mixed: Mixed;
+  /** What is filled alike, each with its litres: the target, and other cans of the same mix. */
+  readonly cans: readonly { readonly vessel: VesselView; readonly litres: number }[];
 }
 
 /** What to pour, in order, as litres and as a mark on the can, and the button that writes it. */
-export function PourList({ target, tank, mix, mixed }: Props) {
+export function PourList({ target, tank, mix, mixed, cans }: Props) {
   const { view } = useYard();
   const units = useUnits();
   const router = useRouter();
   const href = useHref();
   const [, keep] = useKept<KeptMix>(`mix ${target.vessel.id}`, NO_MIX_KEPT);
   const isTank = target.vessel.role === "tank";
-  const pours = poursOf(mix.chosen, mixed, isTank);
-  const marks = marksOf(target, pours);
-  const short = pours.flatMap((p) => {
-    const from = p.from === null ? undefined : view.vessels.find((v) => v.vessel.id === p.from);
-    return from && p.litres > from.litres + 1e-6 ? [from] : [];
-  });
+  const total = cans.reduce((sum, c) => sum + c.litres, 0);
+  const each = cans.map((can) => ({
+    can: can.vessel,
+    pours: poursOf(mix.chosen, mixed, isTank, cans.length > 1 ? can.litres / total : 1),
+  }));
+  const pours = each[0]?.pours ?? [];
+  const short = view.vessels.filter(
+    (v) =>
+      pouredFrom(
+        v,
+        each.flatMap((e) => e.pours),
+      ) >
+      v.litres + 1e-6,
+  );
   const { limitMm2PerS, lowCelsius } = mix.terms;
   const over = mixed.nuMm2PerS > limitMm2PerS * 1.0005;
-  const [first, ...rest] = draftsOf(target, pours, mixed);
+  const [first, ...rest] = each.flatMap((e) => draftsOf(e.can, e.pours, mixed));
   const petrol = holdsPetrol(mixed.after) && !pours.every((p) => isPetrol(p.fluid));
   const oil = mix.chosen.find((s) => s.isOil);
   const oilView = view.vessels.find((v) => v.vessel.id === oil?.vessel);
-  const said = `Poured ${pours.map((p) => `${units.litres(p.litres)} ${p.what}`).join(" and ")} into ${target.vessel.name}.`;
+  const said =
+    cans.length > 1
+      ? `Poured into ${cans.map((c) => c.vessel.vessel.name).join(" and ")}.`
+      : `Poured ${pours.map((p) => `${units.litres(p.litres)} ${p.what}`).join(" and ")} into ${target.vessel.name}.`;
   const asSheet = (): void => {
     keep({
       pours: pours.map(({ from, fluid, litres, isOil, what }) => ({ from, fluid, litres, isOil, what })),
@@ -54,15 +68,11 @@ export function PourList({ target, tank, mix, mixed }: Props) {
   return (
     <>
       <h2 className="text-xl">Pour</h2>
-      <p className="text-[14px] text-ink-2">
-        Marks are up from the bottom of {target.vessel.name}, inside; it is {units.mm(target.vessel.rimMm)} to the rim.
-      </p>
-      <ol>
-        {pours.map((p, i) => (
-          <PourRow key={p.from ?? "pump"} pour={p} at={i + 1} markMm={marks[i] ?? 0} />
-        ))}
-        <After at={pours.length + 1} isTank={isTank} petrol={petrol} />
-      </ol>
+      {each.map(({ can, pours: own }, i) => (
+        <CanPours key={can.vessel.id} can={can} pours={own} isOnly={cans.length === 1}>
+          {i === cans.length - 1 ? <After at={own.length + 1} isTank={isTank} petrol={petrol} /> : null}
+        </CanPours>
+      ))}
       {over ? (
         <p role="status" className="mt-2 rounded-md border-2 border-stop px-3 py-2 text-stop">
           {formatNumber(mixed.nuMm2PerS, 1)} mm²/s is over your limit at {units.celsius(lowCelsius)}.
@@ -80,9 +90,11 @@ export function PourList({ target, tank, mix, mixed }: Props) {
         action="Pour and log"
         disabled={short.length > 0 || pours.length === 0}
       />
-      <Button wide className="mt-2" disabled={short.length > 0 || pours.length === 0} onClick={asSheet}>
-        Step by step
-      </Button>
+      {cans.length > 1 ? null : (
+        <Button wide className="mt-2" disabled={short.length > 0 || pours.length === 0} onClick={asSheet}>
+          Step by step
+        </Button>
+      )}
       {oilView ? (
         <Why
           name="blend"
@@ -106,8 +118,38 @@ export function PourList({ target, tank, mix, mixed }: Props) {
   );
 }
 
+const pouredFrom = ({ vessel }: VesselView, pours: readonly Pour[]): number =>
+  pours.reduce((sum, p) => (p.from === vessel.id ? sum + p.litres : sum), 0);
+
+interface CanProps {
+  readonly can: VesselView;
+  readonly pours: readonly Pour[];
+  readonly isOnly: boolean;
+  readonly children: ReactNode;
+}
+
+/** The pours of one can, with its own marks. */
+function CanPours({ can, pours, isOnly, children }: CanProps) {
+  const units = useUnits();
+  const marks = marksOf(can, pours);
+  return (
+    <>
+      {isOnly ? null : <h3 className="mt-2 text-lg">{can.vessel.name}</h3>}
+      <p className="text-[14px] text-ink-2">
+        Marks are up from the bottom of {can.vessel.name}, inside; it is {units.mm(can.vessel.rimMm)} to the rim.
+      </p>
+      <ol>
+        {pours.map((p, i) => (
+          <PourRow key={p.from ?? "pump"} pour={p} at={i + 1} markMm={marks[i] ?? 0} isOnly={isOnly} />
+        ))}
+        {children}
+      </ol>
+    </>
+  );
+}
+
 /** "9.0 L kerosene from Kerosene can, up to 212 mm". */
-function PourRow({ pour, at, markMm }: { pour: Pour; at: number; markMm: number }) {
+function PourRow({ pour, at, markMm, isOnly }: { pour: Pour; at: number; markMm: number; isOnly: boolean }) {
   const { view } = useYard();
   const units = useUnits();
   const from = pour.from === null ? undefined : view.vessels.find((v) => v.vessel.id === pour.from);
@@ -122,7 +164,10 @@ function PourRow({ pour, at, markMm }: { pour: Pour; at: number; markMm: number 
         {pour.what} from {pour.from === null ? "the pump" : nameOf(view, pour.from)}, up to{" "}
         <b className="font-plate text-[20px] whitespace-nowrap">{units.mm(markMm)}</b>
         <span className="block text-[14px] text-ink-2">
-          {[measures, from ? `${from.vessel.name} then stands at ${units.mm(levelAfter(from, pour.litres))}` : null]
+          {[
+            measures,
+            from && isOnly ? `${from.vessel.name} then stands at ${units.mm(levelAfter(from, pour.litres))}` : null,
+          ]
             .filter(Boolean)
             .join("; ")}
         </span>

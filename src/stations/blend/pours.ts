@@ -1,4 +1,4 @@
-import { fluidName, isPetrol } from "@/core/fluids";
+import { fluidName } from "@/core/fluids";
 import type { Draft, RecipePart, VesselId } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
 import type { Mixed, Source } from "@/core/readings/blend/plan";
@@ -21,12 +21,12 @@ const tenthDown = (litres: number): number => Math.floor(litres * 10 + HAIR) / 1
 
 /**
  * The pours in their order. Into a tank oil goes first, so that the jet of what follows and the drive mix it; in a can
- * any order will do, and thinner first rinses the can.
+ * any order will do, and thinner first rinses the can. `share` is one can's of several that are filled alike.
  */
-export function poursOf(chosen: readonly Source[], mixed: Mixed, isTank: boolean): Pour[] {
+export function poursOf(chosen: readonly Source[], mixed: Mixed, isTank: boolean, share = 1): Pour[] {
   const pours = chosen
     .map((s, i): Pour => {
-      const litres = mixed.litres[i] ?? 0;
+      const litres = (mixed.litres[i] ?? 0) * share;
       return {
         from: s.vessel,
         fluid: s.fluid,
@@ -91,5 +91,3 @@ export function draftsOf(target: VesselView, pours: readonly Pour[], mixed: Mixe
     ),
   ];
 }
-
-export const hasPetrol = (pours: readonly Pour[]): boolean => pours.some((p) => isPetrol(p.fluid));

@@ -18,6 +18,7 @@ import {
   sourceOf,
 } from "@/core/readings/blend/plan";
 import { covered } from "@/core/readings/covered";
+import { marksOf } from "@/core/readings/drive/vehicleCold";
 import type { YardView } from "@/core/view";
 import { useYard } from "@/store";
 import { ownIn } from "@/ui/words";
@@ -86,11 +87,11 @@ export function useMix({ target, tank, chosen, fillToLitres, goal, staysClear }:
     // A heated tank is switched to when its oil is hot: there it must be thin enough; it starts on the other one.
     return {
       lowCelsius: isHeated ? (warm ?? HOT_AT_PUMP_CELSIUS) : settings.tonightLowCelsius,
-      limitMm2PerS: settings.pumpLimitMm2PerS,
+      limitMm2PerS: marksOf(settings, vehicle).pumpLimitMm2PerS,
       atPumpCelsius: isHeated ? null : warm,
       fluids,
     };
-  }, [vehicle, isHeated, settings.tonightLowCelsius, settings.pumpLimitMm2PerS, fluids]);
+  }, [vehicle, isHeated, settings, fluids]);
   const contents = useMemo(() => contentsOf(target, fluids), [target, fluids]);
   const roomLitres = fillToLitres - mixLitres(contents);
   const [byHand, setByHand] = useState<readonly number[] | null>(null);

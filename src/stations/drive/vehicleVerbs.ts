@@ -110,6 +110,14 @@ const vehicleFields = (of: Of): Field[] => [
     asked: (_, v) => isTwo(v),
   },
   {
+    kind: "number",
+    name: "limit",
+    label: "Its injection pump takes up to, where that is not the yard's mark",
+    suffix: "mm²/s",
+    optional: true,
+    first: (view, v) => of(view, v)?.pumpLimitMm2PerS,
+  },
+  {
     kind: "celsius",
     name: "atPump",
     label: "Fuel at the pump once it runs, by a line heater or the engine",
@@ -199,6 +207,7 @@ function draftsFrom(id: string, v: Values, known: Vehicle | undefined, newId: ()
     name,
     burnLitresPerHour: v.number("burn"),
     ...(v.maybe("per100") !== undefined && { litresPer100Km: v.number("per100") }),
+    ...(v.maybe("limit") !== undefined && { pumpLimitMm2PerS: v.number("limit") }),
     ...(v.maybe("atPump") !== undefined && { atPumpCelsius: v.number("atPump") }),
     ...(v.text("use") === FIELD && { isOffRoad: true }),
     ...(v.text("trial") === TRY_OUT && { isTryOut: true }),

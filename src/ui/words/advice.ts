@@ -52,6 +52,16 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
         short: "A jar to the light",
         steps: [{ label: "Log a jar", href: `/settle?vessel=${a.vessel}` }],
       };
+    case "drive-to-mix":
+      return {
+        title: `Drive ${nameOf(view, a.vehicle)} to mix it`,
+        why: `${u.litres(a.litres)} lie unmixed at the bottom of ${name}, where its pump draws: ${formatNumber(a.nuMm2PerS, 0)} mm²/s tonight, and it takes ${formatNumber(a.limitMm2PerS, 0)}. A few minutes of driving, or stirring, mix it.`,
+        short: "Drive to mix",
+        steps: [
+          { label: "Log a trip", href: `/drive?vehicle=${a.vehicle}` },
+          { label: "It was stirred", log: { verb: "disturbed", values: { vessel: a.vessel ?? "" } } },
+        ],
+      };
     case "fire-up": {
       const each = (perLitre: number): string => `${u.money(u.pricePerLitre.of(perLitre))}`;
       return {

@@ -121,6 +121,7 @@ const FIELDS: Record<string, string> = {
   shedCelsius: "The shed's temperature",
   tonightLowCelsius: "Tonight's low",
   outsideCelsius: "The temperature outside",
+  pumpLimitMm2PerS: "What the pump takes",
   atPumpCelsius: "The temperature at the pump",
   share: "The share",
   parts: "The recipe",

@@ -1,12 +1,22 @@
 import type { WayId } from "../../costs";
+import { tanksOf, type VehicleId } from "../../ledger";
 import type { YardReading } from "../../readings";
 import { worthFiring } from "../../readings/blend/ways";
+import { marksOf } from "../../readings/drive/vehicleCold";
 import type { Advice, Rule } from "../advice";
 
 export type BlendMatter =
   /** A petrol blend has stood, or will have: what fell out is drained then. */
   | { readonly code: "drain-blend"; readonly litres: number; readonly expectedLitres: number | null }
   | { readonly code: "jar-blend" }
+  /** What it starts on lies unmixed, and the lowest of it is too thick for tonight. */
+  | {
+      readonly code: "drive-to-mix";
+      readonly vehicle: VehicleId;
+      readonly litres: number;
+      readonly nuMm2PerS: number;
+      readonly limitMm2PerS: number;
+    }
   /** A kit that stands idle pays at today's price. */
   | {
       readonly code: "fire-up";
@@ -34,6 +44,30 @@ function petrolBlends({ vessels, gums }: YardReading): Advice[] {
   });
 }
 
+/** Oil that was poured below and not driven lies where a cold pump draws. */
+function unmixed({ vehicles, byId, settings, now }: YardReading): Advice[] {
+  return vehicles.flatMap(({ vehicle }): Advice[] => {
+    const [start] = tanksOf(vehicle);
+    const lowest = byId.get(start)?.standing.unmixed?.[0];
+    const limitMm2PerS = marksOf(settings, vehicle).pumpLimitMm2PerS;
+    if (!lowest || lowest.nuMm2PerS <= limitMm2PerS) return [];
+    const { litres, nuMm2PerS } = lowest;
+    return [
+      {
+        id: `drive-to-mix ${vehicle.id}`,
+        code: "drive-to-mix",
+        dueAt: now,
+        station: "drive",
+        vessel: start,
+        vehicle: vehicle.id,
+        litres,
+        nuMm2PerS,
+        limitMm2PerS,
+      },
+    ];
+  });
+}
+
 function mothballed(reading: YardReading): Advice[] {
   const { now, vessels, settings } = reading;
   const yard = { ...reading, at: now, vessels: vessels.map((v) => v.view) };
@@ -55,4 +89,5 @@ function mothballed(reading: YardReading): Advice[] {
 export const BLEND_RULES: readonly Rule[] = [
   { rank: 20, advise: petrolBlends },
   { rank: 21, advise: mothballed },
+  { rank: 22, advise: unmixed },
 ];

@@ -1,6 +1,7 @@
 import type { ColdFailure, MixPart } from "../../blending";
 import { tanksOf, type VehicleId, type VesselId } from "../../ledger";
 import type { YardReading } from "../../readings";
+import { marksOf } from "../../readings/drive/vehicleCold";
 import { assumed, mixOf } from "../../readings/vessel/mixture";
 import { MS_PER_HOUR } from "../../units";
 import type { Advice, Rule } from "../advice";
@@ -54,7 +55,7 @@ function coldStart(reading: YardReading): Advice[] {
           id: `too-thick ${vehicle.id}`,
           code: "too-thick",
           nuMm2PerS,
-          limitMm2PerS: settings.pumpLimitMm2PerS,
+          limitMm2PerS: marksOf(settings, vehicle).pumpLimitMm2PerS,
           celsius,
         },
       ];

@@ -11,6 +11,8 @@ const Engine = {
   burnLitresPerHour: Litres.max(500).meta({ is: "litres" }),
   /** As its owner knows it, until trips with their kilometres say better. */
   litresPer100Km: Litres.max(500).meta({ is: "litres" }).optional(),
+  /** What its injection pump takes; absent: the yard's mark. */
+  pumpLimitMm2PerS: z.number().min(2).max(100).optional(),
   /** How warm fuel is at the pump once it runs: a line heater, or the engine's own. */
   atPumpCelsius: Celsius.min(0).max(120).meta({ is: "celsius" }).optional(),
   /** A cheap one: new blends are tried in it. */
@@ -73,6 +75,7 @@ export const vehicle = defineKind({
     name: "Its name",
     burnLitresPerHour: "Burns an hour",
     litresPer100Km: "On 100 km",
+    pumpLimitMm2PerS: "Its pump takes up to, mm²/s",
     atPumpCelsius: "Fuel at the pump, once it runs",
     isTryOut: "New blends are tried in it",
     isOffRoad: "Never goes on the road",

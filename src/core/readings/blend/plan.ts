@@ -61,8 +61,6 @@ export interface Mixed {
   readonly oilShare: number;
 }
 
-export type NoPlan = NoTopUp | { readonly code: "no-fuel-in" };
-
 const MOSTLY = 0.5;
 
 /** A vessel to pour from; null where there is no fuel in it. */

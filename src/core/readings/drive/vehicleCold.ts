@@ -67,10 +67,15 @@ interface Asked {
   readonly fluids: FluidTable;
 }
 
+/** The yard's marks, with what this engine's own pump takes. */
+export const marksOf = <S extends { readonly pumpLimitMm2PerS: number }>(settings: S, vehicle: Vehicle | null): S =>
+  vehicle?.pumpLimitMm2PerS === undefined ? settings : { ...settings, pumpLimitMm2PerS: vehicle.pumpLimitMm2PerS };
+
 export function vehicleCold(
   { vehicle, residualOilShare }: VehicleState,
-  { tank, settings, fluids }: Asked,
+  { tank, settings: yardMarks, fluids }: Asked,
 ): VehicleCold {
+  const settings = marksOf(yardMarks, vehicle);
   const mixIn = (t: ColdTank | undefined): MixPart[] => (t ? mixOf(t.components, t.thickness, fluids) : []);
   const judged = (t: ColdTank | undefined): Cold | null => coldOf(mixIn(t), t?.quality.coldJars ?? [], settings);
   const { tonightLowCelsius: low } = settings;

@@ -33,18 +33,21 @@ export function MixScreen() {
   return chosen ? <Sheet key={chosen.vessel.id} target={chosen} /> : <NothingYet />;
 }
 
-const NothingYet = () => (
-  <Bench
-    title="Mix, step by step"
-    subtitle="Nothing is being mixed here. Choose what to pour on the bench, then Step by step."
-    asideLabel="More"
-    aside={<BlendPages here="ways" />}
-  >
-    <YardLink href="/blend" className="mt-4 inline-flex min-h-[var(--target)] items-center underline">
-      To the bench
-    </YardLink>
-  </Bench>
-);
+function NothingYet() {
+  const log = useLog();
+  return (
+    <Bench
+      title="Mix, step by step"
+      subtitle="Nothing is being mixed here. Choose what to pour on the bench, then Step by step."
+      asideLabel="More"
+      aside={<BlendPages here="sheet" />}
+    >
+      <Button className="mt-4" onClick={() => log.open("add-vessel", { preset: "jerrycan", role: "blend" })}>
+        Add a can to mix in
+      </Button>
+    </Bench>
+  );
+}
 
 const OUTDOORS = "Outdoors, no sparks, no flames, cans earthed. Rags go flat or under water.";
 const AS_PETROL =

@@ -1,5 +1,5 @@
 "use client";
-import { useState } from "react";
+import { useCallback, useState } from "react";
 import type { QuantityError, Result } from "@/core/units";
 import { type Typed, wordQuantityError } from "@/ui/words";
 
@@ -19,14 +19,15 @@ export function useNumber(initial: string, parse: (text: string) => Result<numbe
   const [text, setText] = useState(initial);
   const [refused, setRefused] = useState<string>();
   const parsed = parse(text);
+  const set = useCallback((next: string): void => {
+    setText(next);
+    setRefused(undefined);
+  }, []);
   return {
     text,
     value: parsed.ok ? parsed.value : null,
     error: refused ?? (text !== "" && !parsed.ok ? wordQuantityError(parsed.error) : undefined),
-    set(next) {
-      setText(next);
-      setRefused(undefined);
-    },
+    set,
     refuse: setRefused,
   };
 }

@@ -1,21 +1,18 @@
 "use client";
 import dynamic from "next/dynamic";
-import { useMemo, useState } from "react";
+import { useCallback, useDeferredValue, useMemo, useState } from "react";
 import type { PlanGoal } from "@/core/blending";
-import { sharesOfLitres } from "@/core/ledger/ranOn";
-import { recipeLike } from "@/core/ledger/recipes";
 import type { VesselView } from "@/core/readings";
 import type { Source } from "@/core/readings/blend/plan";
-import { coldOf } from "@/core/readings/vessel/cold";
 import { formatNumber } from "@/core/units";
 import { useAmount, useUnits } from "@/desk";
 import { useYard } from "@/store";
-import { Bench, Choice, TextField } from "@/ui";
-import { AlsoInto } from "./AlsoInto";
+import { Bench } from "@/ui";
 import { BlendPages } from "./BlendPages";
 import { ColdOfMix } from "./ColdOfMix";
 import { EMPTY_LITRES, isEmptyCan, tanksFor, titleOf, usualSources } from "./choices";
-import { curvesOf, heatPoint } from "./curves";
+import { curveOfMix, heatPoint, stillCurves } from "./curves";
+import { Into } from "./Into";
 import { Legend } from "./Legend";
 import { MixBar } from "./MixBar";
 import { MixFigures } from "./MixFigures";
@@ -24,6 +21,7 @@ import { PourFrom } from "./PourFrom";
 import { PourList } from "./PourList";
 import { RecipeOfMix } from "./RecipeOfMix";
 import { TankNow } from "./TankNow";
+import { useColdOfMix } from "./useColdOfMix";
 import { keyOf, useMix } from "./useMix";
 
 const ViscosityChart = dynamic(() => import("./ViscosityChart"), {
@@ -33,6 +31,8 @@ const ViscosityChart = dynamic(() => import("./ViscosityChart"), {
 
 /** Room for what swells, and for the last drop of a hose. */
 const BRIM_SHARE = 0.97;
+
+const NO_TANKS: readonly VesselView[] = [];
 
 interface Props {
   readonly target: VesselView;
@@ -48,7 +48,7 @@ export function BlendBench({ target, targets, sources, onTarget }: Props) {
   const { settings } = view;
   const night = settings.theme === "night";
   const isTank = target.vessel.role === "tank";
-  const tanks = tanksFor(view);
+  const tanks = useMemo(() => tanksFor(view), [view]);
   const [forTank, setForTank] = useState<string | null>(null);
   const tank = isTank ? target : (tanks.find((t) => t.vessel.id === forTank) ?? tanks[0] ?? null);
   const [keys, setKeys] = useState<readonly string[]>(() => usualSources(sources));
@@ -59,7 +59,10 @@ export function BlendBench({ target, targets, sources, onTarget }: Props) {
   const fill = useAmount(units.volume, brim);
   const fillTo = Math.min(fill.value ?? brim, target.capacityLitres);
   // More than one can is filled alike only from empty: what stands in one is not in the others.
-  const others = isTank || target.litres > EMPTY_LITRES ? [] : targets.filter((t) => isEmptyCan(t) && t !== target);
+  const others = useMemo(
+    () => (isTank || target.litres > EMPTY_LITRES ? [] : targets.filter((t) => isEmptyCan(t) && t !== target)),
+    [isTank, target, targets],
+  );
   const [more, setMore] = useState<readonly string[]>([]);
   const alike = others.filter((o) => more.includes(o.vessel.id));
   const cans = [
@@ -69,20 +72,28 @@ export function BlendBench({ target, targets, sources, onTarget }: Props) {
   const allLitres = cans.reduce((sum, c) => sum + c.litres, 0);
   const mix = useMix({ target, tank, chosen, fillToLitres: allLitres, goal, staysClear });
   const { mixed, terms, isHeated } = mix;
-  const recipe = useMemo(
-    () =>
-      mixed
-        ? recipeLike(view.recipes, sharesOfLitres(mixed.after.map((p) => ({ fluid: p.fluid.id, litres: p.litres }))))
-        : undefined,
-    [mixed, view.recipes],
-  );
-  const cold = useMemo(
-    () =>
-      mixed ? coldOf(mixed.after, recipe?.coldJars ?? [], { ...settings, pumpLimitMm2PerS: terms.limitMm2PerS }) : null,
-    [mixed, recipe, settings, terms.limitMm2PerS],
-  );
-  const curves = useMemo(() => curvesOf(chosen, mixed, { night }), [chosen, mixed, night]);
+  const { cold } = useColdOfMix(mixed, terms.limitMm2PerS);
+  // What is beside the picture may lag a frame behind a thumb; the picture may not.
+  const settled = useDeferredValue(mixed);
+  const beside = useColdOfMix(settled, terms.limitMm2PerS);
+  const still = useMemo(() => stillCurves(chosen), [chosen]);
+  const curves = useMemo(() => [...still, ...(mixed ? [curveOfMix(mixed, night)] : [])], [still, mixed, night]);
   const heat = useMemo(() => heatPoint(chosen, terms.limitMm2PerS), [chosen, terms.limitMm2PerS]);
+  const { findAgain } = mix;
+  const onGoal = useCallback(
+    (g: PlanGoal) => {
+      setGoal(g);
+      findAgain();
+    },
+    [findAgain],
+  );
+  const onStaysClear = useCallback(
+    (on: boolean) => {
+      setStaysClear(on);
+      findAgain();
+    },
+    [findAgain],
+  );
   const limit = `${formatNumber(terms.limitMm2PerS, 0)} mm²/s`;
   const low = units.celsius(terms.lowCelsius);
   const after = mixed ? `This mix: ${formatNumber(mixed.nuMm2PerS, 1)} mm²/s at ${low}.` : "";
@@ -100,54 +111,43 @@ export function BlendBench({ target, targets, sources, onTarget }: Props) {
       }
       asideLabel="What to pour"
       aside={
-        <>
-          {mixed && cold ? (
-            <PourList target={target} tank={tank} mix={mix} mixed={mixed} cans={cans} />
-          ) : (
-            <NoMixBox mix={mix} />
-          )}
-          {mixed && cold ? (
-            <ColdOfMix mixed={mixed} cold={cold} recipe={recipe} heated={isHeated} limitMm2PerS={terms.limitMm2PerS} />
-          ) : null}
-          {mixed ? <RecipeOfMix mixed={mixed} recipe={recipe} mix={mix} tank={tank} /> : null}
-        </>
+        mixed && settled && beside.cold ? (
+          <>
+            <PourList target={target} tank={tank} mix={mix} mixed={settled} cans={cans} />
+            <ColdOfMix
+              mixed={settled}
+              {...beside}
+              cold={beside.cold}
+              heated={isHeated}
+              limitMm2PerS={terms.limitMm2PerS}
+            />
+            <RecipeOfMix mixed={settled} recipe={beside.recipe} mix={mix} tank={tank} />
+          </>
+        ) : (
+          <NoMixBox mix={mix} />
+        )
       }
     >
       <BlendPages here="bench" />
-      <div className="grid max-w-[860px] gap-x-5 gap-y-2 sm:grid-cols-2">
-        <Choice
-          label="Mix it in"
-          options={targets.map((t) => ({
-            value: t.vessel.id,
-            name: t.vessel.name,
-            detail: `${units.litres(t.litres)} in it`,
-          }))}
-          value={target.vessel.id}
-          onChange={onTarget}
-        />
-        {isTank || tanks.length < 2 ? null : (
-          <Choice
-            label="For"
-            options={tanks.map((t) => ({ value: t.vessel.id, name: t.vessel.name }))}
-            value={tank?.vessel.id ?? ""}
-            onChange={setForTank}
-          />
-        )}
-        <TextField
-          label="Fill it to"
-          value={fill.text}
-          onChange={fill.set}
-          error={
-            fill.value !== null && fill.value > target.capacityLitres
-              ? `It holds ${units.litres(target.capacityLitres)}.`
-              : fill.error
-          }
-          decimal
-          hint={fill.echo}
-          suffix={fill.unit}
-        />
-        {others.length > 0 ? <AlsoInto others={others} more={more} onMore={setMore} /> : null}
-      </div>
+      <Into
+        target={target}
+        targets={targets}
+        onTarget={onTarget}
+        tank={tank}
+        tanks={isTank ? NO_TANKS : tanks}
+        onTank={setForTank}
+        fillText={fill.text}
+        fillWrong={
+          fill.value !== null && fill.value > target.capacityLitres
+            ? `It holds ${units.litres(target.capacityLitres)}.`
+            : fill.error
+        }
+        fillEcho={fill.echo}
+        onFill={fill.set}
+        others={others}
+        more={more}
+        onMore={setMore}
+      />
       <ViscosityChart
         curves={curves}
         limitMm2PerS={terms.limitMm2PerS}
@@ -173,15 +173,9 @@ export function BlendBench({ target, targets, sources, onTarget }: Props) {
         keys={keys}
         onKeys={setKeys}
         goal={goal}
-        onGoal={(g) => {
-          setGoal(g);
-          mix.findAgain();
-        }}
+        onGoal={onGoal}
         staysClear={staysClear}
-        onStaysClear={(on) => {
-          setStaysClear(on);
-          mix.findAgain();
-        }}
+        onStaysClear={onStaysClear}
       />
       {isTank ? <TankNow tank={target} /> : null}
     </Bench>

@@ -1,4 +1,5 @@
 "use client";
+import { memo } from "react";
 import type { PlanGoal } from "@/core/blending";
 import { fluidName } from "@/core/fluids";
 import type { Source } from "@/core/readings/blend/plan";
@@ -19,8 +20,9 @@ interface Props {
   readonly onStaysClear: (on: boolean) => void;
 }
 
-/** What may be poured from, any number of them, and what is looked for. */
-export function PourFrom({ sources, keys, onKeys, goal, onGoal, staysClear, onStaysClear }: Props) {
+/** What may be poured from, any number of them, and what is looked for. Not drawn anew as a divider moves. */
+export const PourFrom = memo(function PourFrom(p: Props) {
+  const { sources, keys, onKeys, goal, onGoal, staysClear, onStaysClear } = p;
   const { view } = useYard();
   const units = useUnits();
   const log = useLog();
@@ -83,4 +85,4 @@ export function PourFrom({ sources, keys, onKeys, goal, onGoal, staysClear, onSt
       </div>
     </section>
   );
-}
+});

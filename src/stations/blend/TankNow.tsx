@@ -1,4 +1,5 @@
 "use client";
+import { memo } from "react";
 import { safeUntil } from "@/core/blending";
 import { componentName, isFluidId } from "@/core/fluids";
 import type { VesselView } from "@/core/readings";
@@ -9,7 +10,7 @@ import { useYard } from "@/store";
 import { fullDay, percentWords } from "@/ui/words";
 
 /** What is truly in the tank as it stands: its shares, what lies unmixed, and the last night it stands. */
-export function TankNow({ tank }: { tank: VesselView }) {
+export const TankNow = memo(function TankNow({ tank }: { tank: VesselView }) {
   const { view } = useYard();
   const units = useUnits();
   if (tank.litres < 0.05) return null;
@@ -36,7 +37,7 @@ export function TankNow({ tank }: { tank: VesselView }) {
       ) : null}
     </section>
   );
-}
+});
 
 /** "As it stands it is safe until 3 December." */
 export function SafeWords({ tank }: { tank: VesselView }) {

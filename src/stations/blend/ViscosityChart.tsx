@@ -142,9 +142,13 @@ export default function ViscosityChart(props: Props) {
     };
   }, [night, celsius]);
   useEffect(() => {
-    if (!chart.current) return;
-    chart.current.data.datasets = linesOf(props);
-    chart.current.update("none");
+    // Once a frame, however fast a thumb is.
+    const frame = requestAnimationFrame(() => {
+      if (!chart.current) return;
+      chart.current.data.datasets = linesOf(props);
+      chart.current.update("none");
+    });
+    return () => cancelAnimationFrame(frame);
   });
   return (
     <div className="relative h-[270px] w-full">

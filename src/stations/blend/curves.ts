@@ -23,8 +23,8 @@ const curve = (mix: readonly MixPart[]): { x: number; y: number }[] =>
     },
   );
 
-/** One way beside another: straight oil, each thinner, and this mix. */
-export function curvesOf(chosen: readonly Source[], mixed: Mixed | null, { night }: { night: boolean }): Curve[] {
+/** What stays as it is while a divider moves: straight oil, and each thinner. */
+export function stillCurves(chosen: readonly Source[]): Curve[] {
   const oil = chosen.find((s) => s.isOil);
   const thinners = chosen.filter((s) => !s.isOil);
   return [
@@ -45,11 +45,15 @@ export function curvesOf(chosen: readonly Source[], mixed: Mixed | null, { night
       dash: [6, 4],
       points: curve(s.mix),
     })),
-    ...(mixed
-      ? [{ name: "this mix", colour: night ? "#eef5f3" : "#10211f", width: 4, points: curve(mixed.after) }]
-      : []),
   ];
 }
+
+export const curveOfMix = (mixed: Mixed, night: boolean): Curve => ({
+  name: "this mix",
+  colour: night ? "#eef5f3" : "#10211f",
+  width: 4,
+  points: curve(mixed.after),
+});
 
 const colourOf = (s: Source): string =>
   isLike(s.fluid, "diesel") ? "#7c8634" : isLike(s.fluid, "petrol") ? "#b0573a" : "#5b8aa0";

@@ -1,5 +1,5 @@
 "use client";
-import { useEffect, useId, useMemo, useState } from "react";
+import { useCallback, useEffect, useId, useMemo, useState } from "react";
 import { type MixPart, mixLitres, type PlanGoal } from "@/core/blending";
 import { type FluidId, isPetrol } from "@/core/fluids";
 import type { Vehicle } from "@/core/ledger";
@@ -95,6 +95,7 @@ export function useMix({ target, tank, chosen, fillToLitres, goal, staysClear }:
   const contents = useMemo(() => contentsOf(target, fluids), [target, fluids]);
   const roomLitres = fillToLitres - mixLitres(contents);
   const [byHand, setByHand] = useState<readonly number[] | null>(null);
+  const findAgain = useCallback(() => setByHand(null), []);
   const hand = byHand?.length === chosen.length ? byHand : null;
 
   const simple = useMemo((): Found | null => {
@@ -149,7 +150,7 @@ export function useMix({ target, tank, chosen, fillToLitres, goal, staysClear }:
     isBusy: simple === null && many === null && hand === null,
     move: (divider, by) => litres && setByHand(dividerMoved(litres, divider, by)),
     set: (next) => setByHand(refilled(next, roomLitres)),
-    findAgain: () => setByHand(null),
+    findAgain,
   };
 }
 

@@ -27,7 +27,7 @@ const VIEWS = [
   },
   { name: "labels", path: "/labels" },
   { name: "settle", path: "/settle?vessel=drum-5", wait: "canvas" },
-  { name: "settler", path: "/settle?vessel=cone", wait: "canvas" },
+  { name: "ways", path: "/ways", wait: "canvas" },
   {
     name: "settle-phone",
     path: "/settle?vessel=drum-5",

@@ -61,9 +61,17 @@ export function MixBar({ mix, fillTo, goal }: Props) {
               />
             ) : null;
           })}
-          {there > 0.05 ? (
-            <Segment litres={there} fluid={contents[0]?.fluid.id ?? "diesel"} under="in it already" isThere />
-          ) : null}
+          {contents
+            .filter((p) => p.litres > SEEN_SHARE * total)
+            .map((p, i) => (
+              <Segment
+                key={`there ${p.fluid.id}`}
+                litres={p.litres}
+                fluid={p.fluid.id}
+                under={`${p.fluid.name.toLowerCase()}, in it already`}
+                isThere={i === 0}
+              />
+            ))}
         </ul>
         {mixed.litres.slice(0, -1).map((_, i) => {
           const [left, right] = [chosen[i], chosen[i + 1]];
@@ -98,6 +106,9 @@ export function MixBar({ mix, fillTo, goal }: Props) {
     </section>
   );
 }
+
+/** Under a hundredth nobody sees a stripe. */
+const SEEN_SHARE = 0.01;
 
 function Segment({
   litres,

@@ -98,7 +98,13 @@ export function RecipeCard({ state, benchHref }: Props) {
           </>
         ) : null}
       </dl>
-      {cold ? <p className="text-[14px] text-ink-2">{coldRestsOn(cold.jar, units)}</p> : null}
+      {cold ? (
+        <p className="text-[14px] text-ink-2">
+          {cold.jar === null && state.coldJars.length > 0
+            ? "By estimate; none of your jars says otherwise."
+            : coldRestsOn(cold.jar, units)}
+        </p>
+      ) : null}
       <Ladder state={state} />
       {state.coldJars.length > 0 ? (
         <>

@@ -18,6 +18,20 @@ async function buy(page: Page, what: string, into: RegExp, litres: string): Prom
   await expect(page.getByText(/^Bought /)).toBeVisible();
 }
 
+/** The Log's form for filling a tank out of the mixing can, filled in and not yet logged. */
+async function fillFromCan(page: Page, tank: RegExp, litres: string): Promise<void> {
+  await page.goto("/?demo=1");
+  await page.getByRole("heading", { level: 1 }).waitFor();
+  await openLog(page);
+  await page.keyboard.press("f");
+  const which = (group: string) => dialog(page).getByRole("radiogroup", { name: group });
+  await which("Which tank").getByRole("radio", { name: tank }).click();
+  await which("From")
+    .getByRole("radio", { name: /^Mixing can/ })
+    .click();
+  await page.getByLabel("Litres", { exact: true }).fill(litres);
+}
+
 test("the tractor is topped up for a frost, poured by marks on its tank, and every litre is there", async ({
   page,
 }) => {
@@ -93,20 +107,7 @@ test("a petrol batch stands, is drained, clear and filtered before a tank: a day
     await expect(page.getByText(/^Poured [\d.]+ L oil into Mixing can/)).toBeVisible();
   });
 
-  const fill = async (): Promise<void> => {
-    await page.goto("/?demo=1");
-    await page.getByRole("heading", { level: 1 }).waitFor();
-    await openLog(page);
-    await page.keyboard.press("f");
-    const which = (group: string) => dialog(page).getByRole("radiogroup", { name: group });
-    await which("Which tank")
-      .getByRole("radio", { name: /^Tractor/ })
-      .click();
-    await which("From")
-      .getByRole("radio", { name: /^Mixing can/ })
-      .click();
-    await page.getByLabel("Litres", { exact: true }).fill("5");
-  };
+  const fill = (): Promise<void> => fillFromCan(page, /^Tractor/, "5");
   await test.step("an hour later a tank is refused: it stands until tomorrow", async () => {
     await page.clock.setFixedTime(later(1));
     await fill();
@@ -191,20 +192,7 @@ test("a new recipe is kept from a good engine until its ladder is climbed", asyn
   });
 
   /** A van that has never burned anything but diesel. */
-  const fillVan = async (): Promise<void> => {
-    await page.goto("/?demo=1");
-    await page.getByRole("heading", { level: 1 }).waitFor();
-    await openLog(page);
-    await page.keyboard.press("f");
-    const which = (group: string) => dialog(page).getByRole("radiogroup", { name: group });
-    await which("Which tank")
-      .getByRole("radio", { name: /^Van tank/ })
-      .click();
-    await which("From")
-      .getByRole("radio", { name: /^Mixing can/ })
-      .click();
-    await page.getByLabel("Litres", { exact: true }).fill("15");
-  };
+  const fillVan = (): Promise<void> => fillFromCan(page, /^Van tank/, "15");
   await test.step("mixed by the recipe, a good engine is refused it", async () => {
     await page.goto("/?demo=1");
     await page.getByRole("heading", { level: 1 }).waitFor();

@@ -11,6 +11,7 @@ export { VesselDrawing } from "./drawing/VesselDrawing";
 export { vesselWords } from "./drawing/vesselWords";
 export { AreaField } from "./fields/AreaField";
 export { Choice, type Option } from "./fields/Choice";
+export { ClarityChoice } from "./fields/ClarityChoice";
 export { MomentField, readMoment } from "./fields/MomentField";
 export { SelectField } from "./fields/SelectField";
 export { TextField } from "./fields/TextField";

@@ -33,6 +33,7 @@ export function MixBar({ mix, fillTo, goal }: Props) {
   if (!mixed) return null;
   const total = mixed.totalLitres;
   const there = mixLitres(contents);
+  const cost = chosen.reduce((sum, s, i) => sum + (s.pricePerLitre ?? 0) * (mixed.litres[i] ?? 0), 0);
   const nameOfSource = (s: Source): string => (s.vessel === null ? "the pump" : nameOf(view, s.vessel));
   // Left of each divider lies what is left of it in the bar.
   const edges = mixed.litres.map((_, i) => mixed.litres.slice(0, i + 1).reduce((sum, l) => sum + l, 0));
@@ -45,6 +46,7 @@ export function MixBar({ mix, fillTo, goal }: Props) {
         <p className="text-[14px] text-ink-2">
           {formatNumber(mixed.nuMm2PerS, 1)} mm²/s at {units.celsius(mix.terms.lowCelsius)},{" "}
           {formatNumber(mixed.oilShare * 100, 0)} % oil
+          {cost > 0 ? `, ${units.money(cost)} to buy` : ""}
           {total < fillTo - 0.1 ? `, room for ${units.litres(fillTo - total)} more` : ""}
         </p>
       </div>

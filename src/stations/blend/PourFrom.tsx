@@ -26,6 +26,8 @@ export const PourFrom = memo(function PourFrom(p: Props) {
   const { view } = useYard();
   const units = useUnits();
   const log = useLog();
+  const unpriced =
+    goal === "least-cost" ? sources.filter((s) => keys.includes(keyOf(s)) && !s.isOil && s.pricePerLitre === null) : [];
   const toggle = (key: string): void => onKeys(keys.includes(key) ? keys.filter((k) => k !== key) : [...keys, key]);
   return (
     <section aria-label="Pour from" className="mt-4 grid gap-x-6 gap-y-3 lg:grid-cols-2">
@@ -51,7 +53,11 @@ export const PourFrom = memo(function PourFrom(p: Props) {
                   {Number.isFinite(s.litres) ? `${units.litres(s.litres)} ` : ""}
                   {fluidName(s.fluid).toLowerCase()}
                   {view.vessels.some((v) => v.vessel.id === s.vessel && v.quality.dyed) ? ", dyed" : ""}
-                  {s.pricePerLitre === null ? "" : `, ${priceEach(s.pricePerLitre, units)}`}
+                  {s.pricePerLitre !== null
+                    ? `, ${priceEach(s.pricePerLitre, units)}`
+                    : s.isOil
+                      ? ""
+                      : ", price not known"}
                 </span>
               </span>
             </label>
@@ -73,6 +79,12 @@ export const PourFrom = memo(function PourFrom(p: Props) {
           value={goal}
           onChange={(g) => onGoal(g as PlanGoal)}
         />
+        {unpriced.length > 0 ? (
+          <p role="status" className="mt-2 text-[14px] text-warn">
+            Nobody has said what {unpriced.map((s) => fluidName(s.fluid).toLowerCase()).join(" and ")} costs: it counts
+            as nothing here.
+          </p>
+        ) : null}
         <label className="mt-2 flex min-h-[var(--target)] cursor-pointer items-center gap-3">
           <input
             type="checkbox"

@@ -9,10 +9,11 @@ import type { Mixed } from "@/core/readings/blend/plan";
 import { isProven, isTried, type Ladder, ladderOf } from "@/core/readings/blend/recipes";
 import { useTell, YardLink } from "@/desk";
 import { useYard } from "@/store";
-import { Button, Choice, SelectField, TextField } from "@/ui";
+import { Button, SelectField, TextField } from "@/ui";
 import { sharesKept } from "./pours";
 import { recipeLitres } from "./recipes/recipeLitres";
 import { RUNG_NEXT } from "./recipes/words";
+import { SeasonChoice } from "./SeasonChoice";
 import { engineOf, type Mix } from "./useMix";
 
 interface Props {
@@ -118,13 +119,7 @@ function KeepRecipe({ mixed, onDone }: { mixed: Mixed; onDone: () => void }) {
   return (
     <div className="mt-2 flex flex-col gap-2">
       <TextField label="Its name" value={name} onChange={setName} error={wrong} />
-      <Choice
-        label="For"
-        narrow
-        options={Object.entries(SEASONS).map(([value, words]) => ({ value, name: words }))}
-        value={season}
-        onChange={setSeason}
-      />
+      <SeasonChoice value={season} onChange={setSeason} />
       <div className="flex gap-2">
         <Button look="go" onClick={() => void keep()}>
           Keep it

@@ -1,5 +1,5 @@
 "use client";
-import { useCallback, useEffect, useId, useMemo, useState } from "react";
+import { useCallback, useMemo, useState } from "react";
 import { type MixPart, mixLitres, type PlanGoal } from "@/core/blending";
 import { type FluidId, isPetrol } from "@/core/fluids";
 import type { Vehicle } from "@/core/ledger";
@@ -20,9 +20,9 @@ import {
 import { covered } from "@/core/readings/covered";
 import { marksOf } from "@/core/readings/drive/vehicleCold";
 import type { YardView } from "@/core/view";
+import { useAsked } from "@/desk";
 import { useYard } from "@/store";
 import { ownIn } from "@/ui/words";
-import { askWorker, cancelWork } from "@/workers";
 
 /** About as warm as heated oil may be at the pump when it is switched to. */
 const HOT_AT_PUMP_CELSIUS = 70;
@@ -75,7 +75,7 @@ export function engineOf(
   return { vehicle: null, isHeated: false };
 }
 
-type Found = { readonly key: string; readonly litres: readonly number[] | null; readonly no: NoMix | null };
+type Found = { readonly litres: readonly number[] | null; readonly no: NoMix | null };
 
 /** What is poured together: found by the goal, or set by hand; worked out live, several cans at once off the page. */
 export function useMix({ target, tank, chosen, fillToLitres, goal, staysClear }: MixAsked): Mix {
@@ -100,13 +100,13 @@ export function useMix({ target, tank, chosen, fillToLitres, goal, staysClear }:
 
   const simple = useMemo((): Found | null => {
     const [first, second] = chosen;
-    if (chosen.length === 0) return { key: "", litres: null, no: "no-fuel-in" };
-    if (roomLitres <= 0) return { key: "", litres: null, no: "tank-full" };
+    if (chosen.length === 0) return { litres: null, no: "no-fuel-in" };
+    if (roomLitres <= 0) return { litres: null, no: "tank-full" };
     if (goal !== "most-oil" || staysClear || chosen.length !== 2 || !first?.isOil || !second || second.isOil)
       return null;
     const found = covered(() => mostOil(contents, [first, second], fillToLitres, terms));
-    if (found === null) return { key: "", litres: null, no: "no-mix-meets-it" };
-    return "code" in found ? { key: "", litres: null, no: found.code } : { key: "", litres: found, no: null };
+    if (found === null) return { litres: null, no: "no-mix-meets-it" };
+    return "code" in found ? { litres: null, no: found.code } : { litres: found, no: null };
   }, [chosen, roomLitres, goal, staysClear, contents, fillToLitres, terms]);
   const many = useMany(simple === null && hand === null, {
     goal,
@@ -173,8 +173,6 @@ const MOST_LITRES = 1e5;
 /** Several drums and cans at once are a linear programme: off the page. Null while it is asked. */
 function useMany(isAsked: boolean, { goal, contents, fillToLitres, sources, staysClear, terms }: Many): Found | null {
   const { view } = useYard();
-  const picture = useId();
-  const [found, setFound] = useState<Found | null>(null);
   const parts = (mix: readonly MixPart[]) =>
     mix.map((p) => ({ fluid: p.fluid.id, litres: Math.max(1e-6, p.litres), usedFactor: p.usedFactor }));
   const input = {
@@ -192,24 +190,11 @@ function useMany(isAsked: boolean, { goal, contents, fillToLitres, sources, stay
     staysClear,
     ...ownIn(view),
   };
-  const key = isAsked ? JSON.stringify(input) : "";
-  useEffect(() => {
-    if (key === "") return;
-    let gone = false;
-    void askWorker("blend-stocks", JSON.parse(key) as typeof input, picture).then((answer) => {
-      if (gone || (!answer.ok && answer.error.code === "cancelled")) return;
-      setFound(
-        answer.ok
-          ? { key, litres: answer.value.litres, no: answer.value.why }
-          : { key, litres: null, no: "no-mix-meets-it" },
-      );
-    });
-    return () => {
-      gone = true;
-      cancelWork(picture);
-    };
-  }, [key, picture]);
-  return found?.key === key ? found : null;
+  const asked = useAsked("blend-stocks", isAsked ? input : null);
+  return useMemo((): Found | null => {
+    if (asked === null) return null;
+    return asked.ok ? { litres: asked.value.litres, no: asked.value.why } : { litres: null, no: "no-mix-meets-it" };
+  }, [asked]);
 }
 
 /** All that may be poured from into it: ready oil, what is mixed already, thinners; at a tank the pump, and no petrol. */

@@ -1,9 +1,10 @@
-import { componentName, type FluidId, isFluidId, likeOf } from "@/core/fluids";
+import { type ComponentId, componentName, type FluidId, isFluidId, likeOf } from "@/core/fluids";
 import type { Draft } from "@/core/ledger";
 import { asVesselId } from "@/core/ledger/named";
 import { priceOf } from "@/core/readings/blend/prices";
+import type { YardView } from "@/core/view";
 import { amount, amountFields, fromField, litresChips, toField, type Verb, vesselOf } from "@/desk/form";
-import { fluidChoices, nameOf } from "@/ui/words";
+import { fluidChoices, nameOf, unitsOf } from "@/ui/words";
 import { priceEach } from "@/ui/words/blend";
 
 const SOLD = ["diesel", "kerosene", "petrol", "biodiesel", "canola", "motor-oil"] as const;
@@ -23,9 +24,9 @@ const price: Verb = {
         ...fluidChoices(view, SOLD).map((f) => ({
           ...f,
           name: f.value === "canola" ? "Waste oil" : f.name,
-          detail: detailOf(priceOf(view, f.value)?.perLitre),
+          detail: detailOf(view, f.value),
         })),
-        { value: "methanol", name: "Methanol", detail: detailOf(priceOf(view, "methanol")?.perLitre) },
+        { value: "methanol", name: "Methanol", detail: detailOf(view, "methanol") },
       ],
       first: () => "diesel",
     },
@@ -59,8 +60,10 @@ const price: Verb = {
     `${componentName(v.text("what") as FluidId)} is ${priceEach(v.number("perLitre"), u)} from now on. What was compared before keeps its day.`,
 };
 
-const detailOf = (perLitre: number | undefined): string =>
-  perLitre === undefined ? "not known" : `${perLitre.toFixed(2)} now`;
+function detailOf(view: YardView, what: ComponentId): string {
+  const said = priceOf(view, what);
+  return said === null ? "not known" : `${priceEach(said.perLitre, unitsOf(view.settings))} now`;
+}
 
 /** Tools are rinsed with some of the thinner; the rinse goes into the blend and counts as poured. */
 const rinse: Verb = {

@@ -3,8 +3,7 @@ import { useState } from "react";
 import type { Draft } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
 import { NumberField, useAmount, useUnits } from "@/desk";
-import { Choice, ClarityJar } from "@/ui";
-import { CLARITY } from "@/ui/words";
+import { ClarityChoice } from "@/ui";
 import { KeepOrDrop } from "./KeepOrDrop";
 
 /** A jar filled at a height and held to the light, before a printed page. */
@@ -33,17 +32,7 @@ export function JarForm({ vessel: v, onDone }: { vessel: VesselView; onDone: () 
         Fill a jar slowly at the height you would draw from. Hold it before a printed page, the light behind both.
       </p>
       <div className="mt-1">
-        <Choice
-          label="What you see"
-          options={CLARITY.map((c) => ({
-            value: String(c.step),
-            name: c.name,
-            detail: c.detail,
-            picture: <ClarityJar step={c.step} />,
-          }))}
-          value={step}
-          onChange={setStep}
-        />
+        <ClarityChoice label="What you see" value={step} onChange={setStep} />
       </div>
       <div className="mt-2 grid grid-cols-2 gap-2">
         <NumberField label="Filled at" of={at} />

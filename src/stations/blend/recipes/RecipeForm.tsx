@@ -3,12 +3,12 @@ import { useState } from "react";
 import { FLUID_IDS, type FluidId } from "@/core/fluids";
 import type { Recipe } from "@/core/ledger";
 import { asRecipeId } from "@/core/ledger/named";
-import { SEASONS } from "@/core/ledger/words";
 import { formatNumber, parsePlain } from "@/core/units";
 import { useTell } from "@/desk";
 import { useYard } from "@/store";
-import { AreaField, Button, Choice, SelectField, TextField } from "@/ui";
+import { AreaField, Button, SelectField, TextField } from "@/ui";
 import { fluidChoices } from "@/ui/words";
+import { SeasonChoice } from "../SeasonChoice";
 
 interface Props {
   readonly known: Recipe | undefined;
@@ -79,13 +79,7 @@ export function RecipeForm({ known, onDone, mayLeave }: Props) {
   return (
     <div className="mt-3 flex max-w-[560px] flex-col gap-3">
       <TextField label="Its name" value={name} onChange={setName} />
-      <Choice
-        label="For"
-        narrow
-        options={Object.entries(SEASONS).map(([value, words]) => ({ value, name: words }))}
-        value={season}
-        onChange={setSeason}
-      />
+      <SeasonChoice value={season} onChange={setSeason} />
       <fieldset>
         <legend className="text-[14px] text-ink-2">Parts</legend>
         {parts.map((p, i) => (

@@ -1,12 +1,9 @@
 "use client";
-import { useEffect, useId, useState } from "react";
-import type { OutputOf } from "@/core/calculations";
 import { type FluidId, fluidName } from "@/core/fluids";
-import { useUnits, Why } from "@/desk";
+import { useAsked, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
 import { ownIn, percentWords, wordCalculationError } from "@/ui/words";
 import { MONTHS } from "@/ui/words/months";
-import { askWorker, cancelWork } from "@/workers";
 
 interface Props {
   readonly oil: FluidId;
@@ -28,8 +25,9 @@ export function SeasonTable({ oil, oilWords, usedFactor, thinner }: Props) {
     usedFactor,
     ...ownIn(view),
   };
-  const { plan, said } = useSeasons(input);
-  if (!plan) return <p role="status">{said ?? "Working it out."}</p>;
+  const asked = useAsked("seasons", input);
+  if (!asked?.ok) return <p role="status">{asked ? wordCalculationError(asked.error) : "Working it out."}</p>;
+  const plan = asked.value;
   const name = fluidName(thinner as FluidId).toLowerCase();
   const { summerFromMonth: from, summerToMonth: to, summerShare } = plan;
   const isSummer = (m: number): boolean =>
@@ -77,29 +75,4 @@ export function SeasonTable({ oil, oilWords, usedFactor, thinner }: Props) {
       <Why name="seasons" input={input} readings="your own coldest nights, and a pump limit of your own." />
     </>
   );
-}
-
-type Plan = OutputOf<"seasons">;
-
-/** Off the page: twelve months, each by halving. */
-function useSeasons(input: object): { plan: Plan | null; said: string | null } {
-  const picture = useId();
-  const [answer, setAnswer] = useState<{ key: string; plan: Plan | null; said: string | null } | null>(null);
-  const key = JSON.stringify(input);
-  useEffect(() => {
-    let gone = false;
-    void askWorker("seasons", JSON.parse(key), picture).then((found) => {
-      if (gone || (!found.ok && found.error.code === "cancelled")) return;
-      setAnswer(
-        found.ok
-          ? { key, plan: found.value as Plan, said: null }
-          : { key, plan: null, said: wordCalculationError(found.error) },
-      );
-    });
-    return () => {
-      gone = true;
-      cancelWork(picture);
-    };
-  }, [key, picture]);
-  return answer?.key === key ? answer : { plan: null, said: null };
 }

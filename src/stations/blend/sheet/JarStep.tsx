@@ -3,8 +3,8 @@ import { useState } from "react";
 import type { Draft } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
 import { LogStep } from "@/desk";
-import { Choice, ClarityJar } from "@/ui";
-import { CLARITY, clarityWord } from "@/ui/words";
+import { ClarityChoice } from "@/ui";
+import { clarityWord } from "@/ui/words";
 
 interface Props {
   readonly target: VesselView;
@@ -32,14 +32,8 @@ export function JarStep({ target, isDark, onDone }: Props) {
           : "Clear means fine."}
       </p>
       <div className="mt-2">
-        <Choice
+        <ClarityChoice
           label="It looks"
-          options={CLARITY.map((c) => ({
-            value: String(c.step),
-            name: c.name,
-            detail: c.detail,
-            picture: <ClarityJar step={c.step} />,
-          }))}
           value={step}
           onChange={(s) => {
             setStep(s);

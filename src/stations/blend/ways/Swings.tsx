@@ -1,10 +1,8 @@
 "use client";
-import { useEffect, useId, useState } from "react";
 import type { Tornado, WaysTask } from "@/core/costs";
-import { useUnits } from "@/desk";
+import { useAsked, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { ASSUMPTION_NAMES, WAY_NAMES } from "@/ui/words/ways";
-import { askWorker, cancelWork } from "@/workers";
 import { waysInputOf } from "./waysInputOf";
 
 const MOST_ROWS = 8;
@@ -12,27 +10,10 @@ const MJ = 100;
 
 /** What the choice turns on: each assumption a quarter lower and higher, what swings most first. */
 export function Swings({ task }: { task: WaysTask }) {
-  const tornado = useTornado(task);
-  return tornado ? <SwingTable tornado={tornado} /> : <p role="status">Working out what it turns on.</p>;
-}
-
-/** Two dozen comparisons: off the page. Null while it is asked, and where it is refused as the table says already. */
-function useTornado(task: WaysTask): Tornado | null {
   const { view } = useYard();
-  const picture = useId();
-  const [answer, setAnswer] = useState<{ readonly key: string; readonly tornado: Tornado } | null>(null);
-  const key = JSON.stringify(waysInputOf(task, view));
-  useEffect(() => {
-    let gone = false;
-    void askWorker("tornado", JSON.parse(key), picture).then((found) => {
-      if (!gone && found.ok) setAnswer({ key, tornado: found.value as Tornado });
-    });
-    return () => {
-      gone = true;
-      cancelWork(picture);
-    };
-  }, [key, picture]);
-  return answer?.key === key ? answer.tornado : null;
+  // Two dozen comparisons: off the page. Where it is refused the table above says so already.
+  const asked = useAsked("tornado", waysInputOf(task, view));
+  return asked?.ok ? <SwingTable tornado={asked.value} /> : <p role="status">Working out what it turns on.</p>;
 }
 
 function SwingTable({ tornado }: { tornado: Tornado }) {

@@ -1,3 +1,4 @@
+import { median } from "simple-statistics";
 import { type Fitted, fitNonlinear, fitted, Refused } from "../numerics";
 
 /** A cold or a warm start: temperatures in °C. The engine would settle at ambient + rise without its thermostat. */
@@ -53,8 +54,21 @@ export function fitTau(readings: readonly WarmUpReading[], riseK: number, thermo
         const r = moving[i];
         return r ? coolantCelsius({ ...r, riseK, thermostatCelsius, tauMinutes }, r.minutes) : Number.NaN;
       },
-    [{ start: TYPICAL_TAU_MINUTES, min: 0.2, max: 240 }],
+    [{ start: startOf(moving, riseK), min: LEAST_TAU_MINUTES, max: MOST_TAU_MINUTES }],
     "readings",
   );
   return fitted(fit.values[0] ?? Number.NaN, fit.errors[0] ?? null, moving.length);
+}
+
+const LEAST_TAU_MINUTES = 0.2;
+const MOST_TAU_MINUTES = 240;
+
+/** What the middle one of the looks says by itself: from far off, a first step may land where the curve is flat. */
+function startOf(readings: readonly WarmUpReading[], riseK: number): number {
+  const each = readings.flatMap((r) => {
+    const share = (r.coolantCelsius - r.startCelsius) / (r.ambientCelsius + riseK - r.startCelsius);
+    return share > 0 && share < 1 ? [-r.minutes / Math.log(1 - share)] : [];
+  });
+  const middle = each.length > 0 ? median(each) : TYPICAL_TAU_MINUTES;
+  return Math.min(MOST_TAU_MINUTES, Math.max(LEAST_TAU_MINUTES, middle));
 }

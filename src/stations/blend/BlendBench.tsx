@@ -19,7 +19,6 @@ import { MixFigures } from "./MixFigures";
 import { NoMixBox } from "./NoMixBox";
 import { PourFrom } from "./PourFrom";
 import { PourList } from "./PourList";
-import { RecipeOfMix } from "./RecipeOfMix";
 import { TankNow } from "./TankNow";
 import { useColdOfMix } from "./useColdOfMix";
 import { keyOf, useMix } from "./useMix";
@@ -28,6 +27,8 @@ const ViscosityChart = dynamic(() => import("./ViscosityChart"), {
   ssr: false,
   loading: () => <div className="h-[270px]" />,
 });
+
+const RecipeBox = dynamic(() => import("./RecipeBox"), { ssr: false });
 
 /** Room for what swells, and for the last drop of a hose. */
 const BRIM_SHARE = 0.97;
@@ -111,21 +112,30 @@ export function BlendBench({ target, targets, sources, onTarget }: Props) {
       }
       asideLabel="What to pour"
       aside={
-        mixed && settled && beside.cold ? (
-          <>
-            <PourList target={target} tank={tank} mix={mix} mixed={settled} cans={cans} />
-            <ColdOfMix
-              mixed={settled}
-              {...beside}
-              cold={beside.cold}
-              heated={isHeated}
-              limitMm2PerS={terms.limitMm2PerS}
-            />
-            <RecipeOfMix mixed={settled} recipe={beside.recipe} mix={mix} tank={tank} />
-          </>
-        ) : (
-          <NoMixBox mix={mix} />
-        )
+        <>
+          {mixed && settled && beside.cold ? (
+            <>
+              <PourList target={target} tank={tank} mix={mix} mixed={settled} cans={cans} />
+              <ColdOfMix
+                mixed={settled}
+                {...beside}
+                cold={beside.cold}
+                heated={isHeated}
+                limitMm2PerS={terms.limitMm2PerS}
+              />
+            </>
+          ) : (
+            <NoMixBox mix={mix} />
+          )}
+          <RecipeBox
+            mix={mix}
+            mixed={mixed && settled}
+            recipe={beside.recipe}
+            tank={tank}
+            sources={sources}
+            onKeys={setKeys}
+          />
+        </>
       }
     >
       <BlendPages here="bench" />

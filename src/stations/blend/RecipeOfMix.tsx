@@ -3,28 +3,25 @@ import { useState } from "react";
 import type { RecipeState } from "@/core/ledger";
 import { asRecipeId } from "@/core/ledger/named";
 import { sharesOfLitres } from "@/core/ledger/ranOn";
-import { SEASONS } from "@/core/ledger/words";
 import type { VesselView } from "@/core/readings";
 import type { Mixed } from "@/core/readings/blend/plan";
 import { isProven, isTried, type Ladder, ladderOf } from "@/core/readings/blend/recipes";
 import { useTell, YardLink } from "@/desk";
 import { useYard } from "@/store";
-import { Button, SelectField, TextField } from "@/ui";
+import { Button, TextField } from "@/ui";
 import { sharesKept } from "./pours";
-import { recipeLitres } from "./recipes/recipeLitres";
 import { RUNG_NEXT } from "./recipes/words";
 import { SeasonChoice } from "./SeasonChoice";
-import { engineOf, type Mix } from "./useMix";
+import { engineOf } from "./useMix";
 
 interface Props {
   readonly mixed: Mixed;
   readonly recipe: RecipeState | undefined;
-  readonly mix: Mix;
   readonly tank: VesselView | null;
 }
 
 /** The recipe that this mix is made by, or the way to keep it as one; and whether a good engine may have it. */
-export function RecipeOfMix({ mixed, recipe, mix, tank }: Props) {
+export function RecipeOfMix({ mixed, recipe, tank }: Props) {
   const { view } = useYard();
   const [saving, setSaving] = useState(false);
   const { vehicle } = engineOf(tank, view.vehicles);
@@ -33,8 +30,7 @@ export function RecipeOfMix({ mixed, recipe, mix, tank }: Props) {
   const ranOn = view.vehicles.find((s) => s.vehicle.id === vehicle?.id)?.ranOn ?? [];
   const mayHaveIt = vehicle?.isTryOut === true || isTried(shares, [], ranOn);
   return (
-    <section aria-label="Recipe" className="mt-4 border-t border-rule pt-2">
-      <h2 className="text-xl">Recipe</h2>
+    <>
       {recipe && ladder ? (
         <p>
           This is <b>{recipe.recipe.name}</b>
@@ -46,14 +42,13 @@ export function RecipeOfMix({ mixed, recipe, mix, tank }: Props) {
       ) : (
         <p>None of your recipes is like this.</p>
       )}
-      {view.recipes.length > 0 ? <ByRecipe mix={mix} /> : null}
       {recipe || saving ? null : (
         <Button className="mt-2" onClick={() => setSaving(true)}>
           Keep it as a recipe
         </Button>
       )}
       {saving && !recipe ? <KeepRecipe mixed={mixed} onDone={() => setSaving(false)} /> : null}
-    </section>
+    </>
   );
 }
 
@@ -65,37 +60,6 @@ function standing(recipe: RecipeState, { next }: Ladder, mayHaveIt: boolean, eng
     ? `${engine ?? "This engine"} has run on as much oil before.`
     : `${engine ?? "A good engine"} is kept from it until it was tried.`;
   return `. ${first} Next on its ladder: ${RUNG_NEXT[next]}.`;
-}
-
-/** Sets the bar by a recipe. */
-function ByRecipe({ mix }: { mix: Mix }) {
-  const { view } = useYard();
-  const [said, setSaid] = useState("");
-  return (
-    <>
-      <SelectField
-        label="Mix by a recipe"
-        value=""
-        options={[
-          { value: "", name: "Choose one" },
-          ...view.recipes.map((r) => ({
-            value: r.recipe.id,
-            name: `${r.recipe.name}, ${SEASONS[r.recipe.season].toLowerCase()}`,
-          })),
-        ]}
-        onChange={(id) => {
-          const state = view.recipes.find((r) => r.recipe.id === id);
-          if (!state) return;
-          const found = recipeLitres(state.recipe, mix.contents, mix.chosen, mix.roomLitres);
-          setSaid(found.missing.length > 0 ? `Nothing chosen to pour holds ${found.missing.join(" or ")}.` : "");
-          if (found.missing.length === 0) mix.set(found.litres);
-        }}
-      />
-      <p role="status" className="text-[14px] text-stop">
-        {said}
-      </p>
-    </>
-  );
 }
 
 function KeepRecipe({ mixed, onDone }: { mixed: Mixed; onDone: () => void }) {

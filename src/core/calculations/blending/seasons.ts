@@ -1,4 +1,4 @@
-import { leastThinnerShare, planSeasons } from "../../blending";
+import { cloudPointCelsius, leastThinnerShare, planSeasons } from "../../blending";
 import * as z from "../../zod";
 import { calculation } from "../calculation";
 import { celsius, figure, fluid, fluidsOf, limitMm2PerS, maybe, own, usedFactor } from "../fields";
@@ -10,7 +10,8 @@ export const seasons = calculation({
   title: "A mix for summer and one for winter",
   equation: "of every run of months as the summer, the one with the greatest mean of each season's least share of oil",
   source: "Own reckoning; each month's share by ASTM D7152 at its coldest night",
-  range: "Twelve months, −40 to 150 °C; driving as much each month. A second mix for two points more oil at least.",
+  range:
+    "Twelve months, −40 to 150 °C; driving as much each month; thin enough, and not that it stays clear. A second mix for two points more oil at least.",
   input: z.strictObject({
     oil: fluid("Oil"),
     thinner: fluid("Thin with"),
@@ -27,6 +28,7 @@ export const seasons = calculation({
     summerFromMonth: maybe("Summer from month", "1"),
     summerToMonth: maybe("Summer to month", "1"),
     shareByMonth: z.array(figure("Oil at most", "share")).meta({ title: "By month" }),
+    cloudByMonth: z.array(figure("Cloudy below", "°C")).meta({ title: "Cloud point of each month's mix" }),
   }),
   example: {
     oil: "canola",
@@ -49,6 +51,12 @@ export const seasons = calculation({
       summerFromMonth: plan.summer ? plan.summer.fromMonth + 1 : null,
       summerToMonth: plan.summer ? plan.summer.toMonth + 1 : null,
       shareByMonth: [...plan.oilShareByMonth],
+      cloudByMonth: plan.oilShareByMonth.map((share) =>
+        cloudPointCelsius([
+          { fluid: oil.fluid, litres: share },
+          { fluid: thinner.fluid, litres: 1 - share },
+        ]),
+      ),
     };
   },
 });

@@ -39,6 +39,12 @@ export function SeasonTable({ oil, oilWords, usedFactor, thinner }: Props) {
           ? `One mix serves all year: ${percentWords(plan.winterShare)} ${oilWords} in ${name}. A second would gain hardly anything.`
           : `From ${MONTHS[from - 1]} to ${MONTHS[to - 1]} ${percentWords(summerShare)} ${oilWords}, the rest of the year ${percentWords(plan.winterShare)}: ${percentWords(plan.meanShare)} oil over the year, against ${percentWords(plan.allYearShare)} with one mix all year.`}
       </p>
+      {plan.cloudByMonth.some((cloud, m) => cloud > (lows[m] ?? 0)) ? (
+        <p className="mt-1 text-[15px]">
+          Thin enough is not clear: in the months marked, wax falls out of the mix on the coldest night. Kerosene or
+          winter diesel stays clear longer; a jar in the cold tells for yours.
+        </p>
+      ) : null}
       <table className="mt-2 w-full border-collapse text-[15px]">
         <caption className="sr-only">The most oil of each month, at its coldest night</caption>
         <thead>
@@ -67,7 +73,12 @@ export function SeasonTable({ oil, oilWords, usedFactor, thinner }: Props) {
                   <span className="w-12 text-right">{percentWords(share)}</span>
                 </span>
               </td>
-              <td className="py-1 text-right">{isSummer(m) ? "summer" : "winter"}</td>
+              <td className="py-1 text-right">
+                {isSummer(m) ? "summer" : "winter"}
+                {(plan.cloudByMonth[m] ?? -99) > (lows[m] ?? 0) ? (
+                  <span className="block text-[13px] text-stop">wax falls out</span>
+                ) : null}
+              </td>
             </tr>
           ))}
         </tbody>

@@ -18,7 +18,7 @@ export function WayTable({ ways, best, task }: Props) {
   const price = (perLitre: number): string => units.money(units.pricePerLitre.of(perLitre));
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: ten columns scroll on a phone, by key too
-    <section aria-label="The ways" tabIndex={0} className="mt-3 overflow-x-auto">
+    <section aria-label="The ways" tabIndex={0} className="relative mt-3 overflow-x-auto">
       <table className="w-full min-w-[860px] border-collapse text-[15px] [&_td]:px-2 [&_td]:whitespace-nowrap [&_th]:px-2">
         <caption className="sr-only">Every way for this lot against pump diesel</caption>
         <thead>

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { DEFAULT_SETTINGS, type Draft, type Entry, project, type VesselRole } from "../../ledger";
 import { drum, entry, iso, vid } from "../../ledger/testing";
 import { viewYard } from "../../view";
+import { settleBench } from "../settle/settleBench";
 import { gumsOf } from "./gums";
 
 const HOUR = 60;
@@ -34,6 +35,16 @@ describe("a blend settles as a drum does", () => {
     expect(gums?.hanging).toBeCloseTo(10 ** (-6 / 24), 1);
     expect(can.settling?.earliestAt && can.settling.earliestAt < (can.settling.latestAt ?? "")).toBe(true);
     expect(viewAt(2 + 25 * HOUR, petrol).can.settling?.ready).toBe(true);
+  });
+  it("is drawn on its bench as it clears, and offered no way but to wait", () => {
+    const drafts = [[0, vessel("can", "blend")], ...petrol] as const;
+    const yard = project(drafts.map(([at, d], i): Entry => entry(String(i).padStart(3, "0"), at, d)));
+    const bench = settleBench(yard, vid("can"), iso(2 + 6 * HOUR));
+    const at = (hours: number): number => bench?.asItIs.clarity[Math.round(hours / (bench?.stepHours ?? 1))] ?? 0;
+    expect(at(6)).toBeLessThan(0.6);
+    expect(at(48)).toBe(1);
+    expect(bench?.asItIs.readyAt).toBe(iso(2 + 24 * HOUR));
+    expect(bench?.ways.filter((w) => w.possible).map((w) => w.way)).toEqual(["wait"]);
   });
   it("and one of diesel clears of water sooner than the oil alone would", () => {
     const straight = viewAt(10, [[1, buy("canola", 120)]]).can.settling?.readyHours ?? 0;

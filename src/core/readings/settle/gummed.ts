@@ -6,6 +6,10 @@ const LATEST = 1.6;
 
 export const GUMS = "gums";
 
+/** How much of them is down after some hours, as a jar shows it: all of it once nine tenths are. */
+export const gumsDown = (hours: number, gumHours: number): number =>
+  hours >= gumHours ? 1 : 1 - Math.exp((-hours * Math.LN10) / gumHours);
+
 /** A petrol blend's forecast: its dirt falls as in any oil as thin as it, and its gums by their own clock. */
 export function gummedForecast(
   own: SettlingForecast,

@@ -18,6 +18,7 @@ import { slotOf } from "../slot";
 import { WARMER_K } from "../terms";
 import { finedForecast, sunkShare } from "./fined";
 import { GrainBook } from "./grains";
+import { gummedForecast, gumsDown } from "./gummed";
 import { type HeatPlan, heatPlan } from "./heatPlan";
 import { layersShown, type Question, questionOf } from "./settlingQuestion";
 import { hungWhenWarmed, warmedForecast } from "./warmed";
@@ -80,12 +81,13 @@ function reckon(yard: YardState, vessel: VesselId, now: string): SettleBench | n
   const oil = liquidOf(q.mix);
   const course = new FallCourse(oil, q.temperatures, []);
   const own = forecastSettling({ ...q, course, size: q.grains.size });
-  const answer =
+  const ofDirt =
     q.restHours !== null
       ? finedForecast(own, q, q.restHours)
       : q.stillHours !== null
         ? warmedForecast(own, q, course, q.stillHours)
         : own;
+  const answer = q.gumHours === null ? ofDirt : gummedForecast(ofDirt, q, q.gumHours);
   const spanHours = spanOf(q, answer.latestHours ?? answer.readyHours);
   const stepHours = spanHours / STEPS;
   const hours = Array.from({ length: STEPS + 1 }, (_, i) => i * stepHours);
@@ -132,6 +134,17 @@ function warmedAfter(points: readonly TemperaturePoint[], nowHour: number, kelvi
 const STEP_HOURS = 0.1;
 
 function clearing(q: Question, course: FallCourse, size: GrainSize, hours: readonly number[]): Clearing {
+  const ofDirt = clearingOfDirt(q, course, size, hours);
+  const { gumHours } = q;
+  if (gumHours === null) return ofDirt;
+  const gumsAt = isoAfter(q.since, gumHours);
+  return {
+    clarity: ofDirt.clarity.map((c, i) => Math.min(c, gumsDown(hours[i] ?? 0, gumHours))),
+    readyAt: ofDirt.readyAt === null || gumsAt === null ? null : ([ofDirt.readyAt, gumsAt].sort()[1] ?? null),
+  };
+}
+
+function clearingOfDirt(q: Question, course: FallCourse, size: GrainSize, hours: readonly number[]): Clearing {
   const { restHours } = q;
   if (restHours !== null)
     return { clarity: hours.map((h) => sunkShare(h, restHours)), readyAt: isoAfter(q.since, restHours) };

@@ -93,6 +93,7 @@ function warm(q: Question, heat: HeatPlan): Way {
 const cleanLitres = (q: Question): number => mixLitres(q.mix);
 
 function displace(yard: YardState, q: Question): Way {
+  if (holdsPetrol(q.mix)) return { way: "displace", possible: false, because: "petrol" };
   const settler = [...yard.vessels.values()].find((v) => v.vessel.role === "settler" && !isBroken(v.vessel));
   if (!settler) return { way: "displace", possible: false, because: "no-settler" };
   const rate = trickleRate(yard, settler, q);

@@ -58,6 +58,23 @@ test("the tractor is topped up for a frost, poured by marks on its tank, and eve
     await page.getByRole("button", { name: "Find the most oil" }).click();
   });
 
+  await test.step("of several cans at once it finds the cheapest, and what keeps clear", async () => {
+    const from = page.getByRole("group", { name: /Pour from/ });
+    await from.getByLabel(/^Diesel can/).check();
+    await from.getByLabel(/^The pump/).check();
+    await page.getByRole("radio", { name: "Least cost" }).click();
+    await expect(page.getByRole("slider")).toHaveCount(3);
+    await expect(page.getByText(/^15\.0 mm²\/s at −2 °C, \d+ % oil, €\d+\.\d\d to buy/)).toBeVisible();
+    await expect(isOver(page)).toBeHidden();
+    await page.getByLabel(/^Nothing may fall out of it tonight/).check();
+    await expect(page.getByRole("slider")).toHaveCount(3);
+    await page.getByLabel(/^Nothing may fall out of it tonight/).uncheck();
+    await page.getByRole("radio", { name: "Most oil" }).click();
+    await from.getByLabel(/^Diesel can/).uncheck();
+    await from.getByLabel(/^The pump/).uncheck();
+    await expect(page.getByRole("slider")).toHaveCount(1);
+  });
+
   await test.step("step by step: each pour is logged, and what is in already is not asked again", async () => {
     await page.getByRole("button", { name: "Step by step" }).click();
     await expect(page.getByRole("heading", { level: 2, name: `${ready} L oil` })).toBeVisible();

@@ -1,5 +1,6 @@
+import type { Ingredient } from "../../blending";
 import { compareWays, isWay, type WayAnswer, type WayFigures, type WayId, type WaysTask } from "../../costs";
-import type { FluidTable } from "../../fluids";
+import { type FluidTable, fluidIn } from "../../fluids";
 import { MS_PER_DAY } from "../../units";
 import { covered } from "../covered";
 import { mixOf } from "../vessel/mixture";
@@ -21,29 +22,37 @@ const A_CAN_LITRES = 20;
 
 /** The comparison for one lot; null where there is no oil in it. */
 export function waysTaskOf(yard: WaysYard, lot: VesselView, boughtLitres = A_CAN_LITRES): WaysTask | null {
-  const { settings, fluids } = yard;
-  const mix = mixOf(lot.components, lot.thickness, fluids).sort((a, b) => b.litres - a.litres);
-  const main = mix.find(
+  const mix = mixOf(lot.components, lot.thickness, yard.fluids).sort((a, b) => b.litres - a.litres);
+  const oil = mix.find(
     (p) => p.fluid.family === "vegetable" || p.fluid.family === "fat" || p.fluid.family === "engine",
   );
-  if (!main) return null;
+  const readyAt = lot.settling?.readyAt;
+  const daysToClear = readyAt ? Math.max(0, (Date.parse(readyAt) - Date.parse(yard.at)) / MS_PER_DAY) : 0;
+  return oil ? taskFor(yard, oil, daysToClear, boughtLitres) : null;
+}
+
+/** The same for fried oil of the usual kind, before any of it stands in the yard. */
+export const usualWaysTask = (yard: WaysYard, boughtLitres = A_CAN_LITRES): WaysTask =>
+  taskFor(yard, { fluid: fluidIn(yard.fluids, "canola"), usedFactor: yard.settings.usedFactor }, 0, boughtLitres);
+
+function taskFor(yard: WaysYard, oil: Ingredient, daysToClear: number, boughtLitres: number): WaysTask {
+  const { settings, fluids } = yard;
   const price = (what: "diesel" | "kerosene" | "petrol"): number =>
     priceOf(yard, what, boughtLitres)?.perLitre ??
     (what === "diesel" ? settings.fuelPricePerLitre : USUAL_PRICES[what]);
-  const readyAt = lot.settling?.readyAt;
   return {
-    oil: { fluid: main.fluid, usedFactor: main.usedFactor },
+    oil: { fluid: oil.fluid, usedFactor: oil.usedFactor },
     fluids,
     lowCelsius: settings.tonightLowCelsius,
     limitMm2PerS: settings.pumpLimitMm2PerS,
-    daysToClear: readyAt ? Math.max(0, (Date.parse(readyAt) - Date.parse(yard.at)) / MS_PER_DAY) : 0,
+    daysToClear,
     petrolStandHours: settings.petrolStandHours,
     hasSecondTank: yard.vehicles.some((v) => v.vehicle.kind === "dual"),
     prices: {
       dieselPerLitre: price("diesel"),
       kerosenePerLitre: price("kerosene"),
       petrolPerLitre: price("petrol"),
-      oilPerLitre: priceOf(yard, main.fluid.id)?.perLitre ?? priceOf(yard, "canola")?.perLitre ?? 0,
+      oilPerLitre: priceOf(yard, oil.fluid.id)?.perLitre ?? priceOf(yard, "canola")?.perLitre ?? 0,
       energyPerKwh: settings.energyPricePerKwh,
       wagePerHour: settings.wagePerHour,
     },
@@ -65,8 +74,8 @@ export function worthFiring(
   const { mothballed } = yard.settings;
   if (mothballed.length === 0) return [];
   const lot = usualLot(yard);
-  const task = lot ? waysTaskOf(yard, lot) : null;
-  const ways: WayAnswer[] = task ? (covered(() => compareWays(task)) ?? []) : [];
+  const task = (lot && waysTaskOf(yard, lot)) ?? usualWaysTask(yard);
+  const ways: WayAnswer[] = covered(() => compareWays(task)) ?? [];
   const base = ways.find((w) => w.id === "pump-diesel");
   if (!base || !isWay(base)) return [];
   return ways.filter(isWay).flatMap((way) => {

@@ -3,11 +3,11 @@ import dynamic from "next/dynamic";
 import { useMemo, useState } from "react";
 import { compareWays, isWay, type WayFigures } from "@/core/costs";
 import type { VesselView } from "@/core/readings";
-import { usualLot, waysTaskOf } from "@/core/readings/blend/ways";
+import { usualLot, usualWaysTask, waysTaskOf } from "@/core/readings/blend/ways";
 import { covered } from "@/core/readings/covered";
-import { useLog, useUnits } from "@/desk";
+import { useUnits } from "@/desk";
 import { useYard } from "@/store";
-import { Bench, Button, Choice, SelectField } from "@/ui";
+import { Bench, Choice, SelectField } from "@/ui";
 import { contentsWords } from "@/ui/words";
 import { WAY_NAMES } from "@/ui/words/ways";
 import { BlendPages } from "../BlendPages";
@@ -24,27 +24,16 @@ const BULK = [20, 200, 1000] as const;
 /** Which way is best for me: every way for one lot at the owner's own prices, against the pump. */
 export function WaysScreen() {
   const { view } = useYard();
-  const log = useLog();
   const units = useUnits();
   const [lotId, setLot] = useState<string | null>(null);
   const [bought, setBought] = useState<number>(BULK[0]);
   const lots = view.vessels.filter((v) => isLot(v) && waysTaskOf(view, v) !== null);
   const lot = lots.find((v) => v.vessel.id === lotId) ?? usualLot(view);
-  const task = useMemo(() => (lot ? waysTaskOf(view, lot, bought) : null), [view, lot, bought]);
-  const ways = useMemo(() => (task ? covered(() => compareWays(task)) : null), [task]);
-  if (!lot || !task)
-    return (
-      <Bench
-        title="Compare the ways"
-        subtitle="Every way to burn a lot, held against pump diesel. It needs some oil in the yard."
-        asideLabel="More"
-        aside={<BlendPages here="ways" />}
-      >
-        <Button className="mt-4" onClick={() => log.open("pickup")}>
-          Log a pickup
-        </Button>
-      </Bench>
-    );
+  const task = useMemo(
+    () => (lot && waysTaskOf(view, lot, bought)) ?? usualWaysTask(view, bought),
+    [view, lot, bought],
+  );
+  const ways = useMemo(() => covered(() => compareWays(task)), [task]);
   const figures = ways?.filter(isWay) ?? [];
   const best = figures.length > 0 ? figures.reduce((a, b) => (b.perMJ < a.perMJ ? b : a)) : null;
   return (
@@ -61,15 +50,19 @@ export function WaysScreen() {
     >
       <BlendPages here="ways" />
       <div className="grid max-w-[820px] gap-3 sm:grid-cols-2">
-        <SelectField
-          label="For this lot"
-          options={lots.map((v) => ({
-            value: v.vessel.id,
-            name: `${v.vessel.name}, ${units.litres(v.litres)} ${contentsWords(v.components)}`,
-          }))}
-          value={lot.vessel.id}
-          onChange={setLot}
-        />
+        {lot ? (
+          <SelectField
+            label="For this lot"
+            options={lots.map((v) => ({
+              value: v.vessel.id,
+              name: `${v.vessel.name}, ${units.litres(v.litres)} ${contentsWords(v.components)}`,
+            }))}
+            value={lot.vessel.id}
+            onChange={setLot}
+          />
+        ) : (
+          <p>No oil stands in the yard yet: reckoned for fried canola, as it usually comes.</p>
+        )}
         <Choice
           label="Bought at once"
           narrow

@@ -42,6 +42,20 @@ describe("the blend bench", () => {
     fireEvent.click(screen.getByRole("button", { name: "Find the most oil" }));
     expect(litresAt(divider())).toBeCloseTo(before, 5);
   });
+  it("forgets what was set by hand once another can is chosen, or it is filled further", async () => {
+    show(<BlendScreen />);
+    await act(async () => undefined);
+    const found = litresAt(divider());
+    fireEvent.keyDown(divider(), { key: "PageUp" });
+    fireEvent.change(screen.getByLabelText("Fill it to"), { target: { value: "60" } });
+    expect(litresAt(divider())).toBeLessThan(found);
+    expect(screen.queryByText(/is over your limit at/)).toBeNull();
+    fireEvent.keyDown(divider(), { key: "PageUp" });
+    const from = within(screen.getByRole("group", { name: /Pour from/ }));
+    fireEvent.click(from.getByRole("checkbox", { name: /^Kerosene can/ }));
+    await act(async () => fireEvent.click(from.getByRole("checkbox", { name: /^The pump/ })));
+    expect(screen.queryByText(/is over your limit at/)).toBeNull();
+  });
   it("fills several empty cans alike, a mark on each, in one act", async () => {
     await write({ kind: "vessel", data: { ...drum("jerry-2", "blend"), name: "Jerrycan 2", rimMm: 60 } });
     show(<BlendScreen />);

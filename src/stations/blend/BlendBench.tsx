@@ -81,20 +81,20 @@ export function BlendBench({ target, targets, sources, onTarget }: Props) {
   const curves = useMemo(() => [...still, ...(mixed ? [curveOfMix(mixed, night)] : [])], [still, mixed, night]);
   const heat = useMemo(() => heatPoint(chosen, terms.limitMm2PerS), [chosen, terms.limitMm2PerS]);
   const { findAgain } = mix;
-  const onGoal = useCallback(
-    (g: PlanGoal) => {
-      setGoal(g);
-      findAgain();
-    },
+  // What was set by hand was set for what was chosen then.
+  const anew = useCallback(
+    <T,>(set: (next: T) => void) =>
+      (next: T) => {
+        set(next);
+        findAgain();
+      },
     [findAgain],
   );
-  const onStaysClear = useCallback(
-    (on: boolean) => {
-      setStaysClear(on);
-      findAgain();
-    },
-    [findAgain],
-  );
+  const onKeys = useMemo(() => anew(setKeys), [anew]);
+  const onGoal = useMemo(() => anew(setGoal), [anew]);
+  const onStaysClear = useMemo(() => anew(setStaysClear), [anew]);
+  const onMore = useMemo(() => anew(setMore), [anew]);
+  const onFill = useMemo(() => anew(fill.set), [anew, fill.set]);
   const limit = `${formatNumber(terms.limitMm2PerS, 0)} mm²/s`;
   const low = units.celsius(terms.lowCelsius);
   const after = mixed ? `This mix: ${formatNumber(mixed.nuMm2PerS, 1)} mm²/s at ${low}.` : "";
@@ -153,10 +153,10 @@ export function BlendBench({ target, targets, sources, onTarget }: Props) {
             : fill.error
         }
         fillEcho={fill.echo}
-        onFill={fill.set}
+        onFill={onFill}
         others={others}
         more={more}
-        onMore={setMore}
+        onMore={onMore}
       />
       <ViscosityChart
         curves={curves}
@@ -181,7 +181,7 @@ export function BlendBench({ target, targets, sources, onTarget }: Props) {
       <PourFrom
         sources={sources}
         keys={keys}
-        onKeys={setKeys}
+        onKeys={onKeys}
         goal={goal}
         onGoal={onGoal}
         staysClear={staysClear}

@@ -11,7 +11,7 @@ import { Button, Caution } from "@/ui";
 import { nameOf, ownIn, thicknessWords } from "@/ui/words";
 import { inMeasures } from "@/ui/words/blend";
 import { type KeptMix, NO_MIX_KEPT } from "./keptMix";
-import { draftsOf, levelAfter, marksOf, type Pour, poursOf, sharesKept } from "./pours";
+import { draftsOf, levelAfter, marksOf, type Pour, poursOf, sharesKept, sharesOfCans } from "./pours";
 import type { Mix } from "./useMix";
 
 interface Props {
@@ -31,10 +31,11 @@ export function PourList({ target, tank, mix, mixed, cans }: Props) {
   const href = useHref();
   const [, keep] = useKept<KeptMix>(`mix ${target.vessel.id}`, NO_MIX_KEPT);
   const isTank = target.vessel.role === "tank";
-  const total = cans.reduce((sum, c) => sum + c.litres, 0);
-  const each = cans.map((can) => ({
+  // What stood in the one can counts to it; several are filled from empty.
+  const shares = cans.length > 1 ? sharesOfCans(cans, mixed.totalLitres) : cans.map((can) => ({ can, share: 1 }));
+  const each = shares.map(({ can, share }) => ({
     can: can.vessel,
-    pours: poursOf(mix.chosen, mixed, isTank, cans.length > 1 ? can.litres / total : 1),
+    pours: poursOf(mix.chosen, mixed, isTank, share),
   }));
   const pours = each[0]?.pours ?? [];
   const short = view.vessels.filter(
@@ -52,8 +53,8 @@ export function PourList({ target, tank, mix, mixed, cans }: Props) {
   const oil = mix.chosen.find((s) => s.isOil);
   const oilView = view.vessels.find((v) => v.vessel.id === oil?.vessel);
   const said =
-    cans.length > 1
-      ? `Poured into ${cans.map((c) => c.vessel.vessel.name).join(" and ")}.`
+    each.length > 1
+      ? `Poured into ${each.map((e) => e.can.vessel.name).join(" and ")}.`
       : `Poured ${pours.map((p) => `${units.litres(p.litres)} ${p.what}`).join(" and ")} into ${target.vessel.name}.`;
   const asSheet = (): void => {
     keep({
@@ -69,8 +70,8 @@ export function PourList({ target, tank, mix, mixed, cans }: Props) {
     <>
       <h2 className="text-xl">Pour</h2>
       {each.map(({ can, pours: own }, i) => (
-        <CanPours key={can.vessel.id} can={can} pours={own} isOnly={cans.length === 1}>
-          {i === cans.length - 1 ? <After at={own.length + 1} isTank={isTank} petrol={petrol} /> : null}
+        <CanPours key={can.vessel.id} can={can} pours={own} isOnly={each.length === 1}>
+          {i === each.length - 1 ? <After at={own.length + 1} isTank={isTank} petrol={petrol} /> : null}
         </CanPours>
       ))}
       {over ? (

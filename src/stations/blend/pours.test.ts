@@ -5,7 +5,7 @@ import { drum, entry, iso, vid } from "@/core/ledger/testing";
 import { contentsOf, mixPours, pumpOf, type Source, sourceOf } from "@/core/readings/blend/plan";
 import { litresAtHeight } from "@/core/vessels";
 import { viewYard } from "@/core/view";
-import { draftsOf, levelAfter, marksOf, poursOf, sharesKept } from "./pours";
+import { draftsOf, levelAfter, marksOf, poursOf, sharesKept, sharesOfCans } from "./pours";
 import { recipeLitres } from "./recipes/recipeLitres";
 
 const box = { shape: { kind: "box", lengthMm: 500, widthMm: 300 }, rimMm: 420 } as const;
@@ -85,6 +85,11 @@ describe("pours in their order", () => {
     const shares = sharesKept(mixed([12, 6, 4]));
     expect(shares.reduce((sum, p) => sum + p.share, 0)).toBeCloseTo(1, 3);
     expect(shares.find((p) => p.fluid === "diesel")?.share).toBeCloseTo(19 / 37, 3);
+  });
+  it("fill one can after the other, and none with nothing", () => {
+    const cans = [{ litres: 20 }, { litres: 10 }, { litres: 20 }];
+    expect(sharesOfCans(cans, 25).map((c) => c.share)).toEqual([0.8, 0.2]);
+    expect(sharesOfCans(cans, 50).map((c) => c.share)).toEqual([0.4, 0.2, 0.4]);
   });
   it("of one can of several are its share of all", () => {
     const [oil] = poursOf(SOURCES, mixed([12, 6, 4]), false, 0.25).filter((p) => p.isOil);

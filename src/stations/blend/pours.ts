@@ -91,3 +91,17 @@ export function draftsOf(target: VesselView, pours: readonly Pour[], mixed: Mixe
     ),
   ];
 }
+
+/** How much of a mix goes into each can, one filled after the other, as shares of all of it; empty ones are left out. */
+export function sharesOfCans<C extends { readonly litres: number }>(
+  cans: readonly C[],
+  mixLitres: number,
+): { readonly can: C; readonly share: number }[] {
+  let left = mixLitres;
+  return cans.flatMap((can) => {
+    const litres = Math.min(left, can.litres);
+    left -= litres;
+    return litres > LEAST_LITRES ? [{ can, share: litres / mixLitres }] : [];
+  });
+}
+const LEAST_LITRES = 0.05;

@@ -67,8 +67,9 @@ const MOST_TAU_MINUTES = 240;
 function startOf(readings: readonly WarmUpReading[], riseK: number): number {
   const each = readings.flatMap((r) => {
     const share = (r.coolantCelsius - r.startCelsius) / (r.ambientCelsius + riseK - r.startCelsius);
-    return share > 0 && share < 1 ? [-r.minutes / Math.log(1 - share)] : [];
+    const tauMinutes = share > 0 && share < 1 ? -r.minutes / Math.log1p(-share) : Number.NaN;
+    // A look that says less or more than any engine does says nothing of where to begin.
+    return tauMinutes >= LEAST_TAU_MINUTES && tauMinutes <= MOST_TAU_MINUTES ? [tauMinutes] : [];
   });
-  const middle = each.length > 0 ? median(each) : TYPICAL_TAU_MINUTES;
-  return Math.min(MOST_TAU_MINUTES, Math.max(LEAST_TAU_MINUTES, middle));
+  return each.length > 0 ? median(each) : TYPICAL_TAU_MINUTES;
 }

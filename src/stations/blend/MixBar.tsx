@@ -70,8 +70,8 @@ export function MixBar({ mix, fillTo, goal }: Props) {
                 key={`there ${p.fluid.id}`}
                 litres={p.litres}
                 fluid={p.fluid.id}
-                under={`${p.fluid.name.toLowerCase()}, in it already`}
-                isThere={i === 0}
+                under={`${p.fluid.name.toLowerCase()}, in it`}
+                there={i === 0 ? "first" : "more"}
               />
             ))}
         </ul>
@@ -116,17 +116,18 @@ function Segment({
   litres,
   fluid,
   under,
-  isThere = false,
+  there,
 }: {
   litres: number;
   fluid: Source["fluid"];
   under: string;
-  isThere?: boolean;
+  /** It stood there before: the first of them has an edge. */
+  there?: "first" | "more";
 }) {
   const units = useUnits();
   return (
     <li
-      className={`min-w-0 overflow-hidden px-2 py-1.5 leading-tight whitespace-nowrap text-[#10211f] ${isThere ? "border-l-2 border-dashed border-[#10211f] opacity-80" : ""}`}
+      className={`min-w-0 overflow-hidden px-2 py-1.5 leading-tight whitespace-nowrap text-[#10211f] ${there ? "opacity-80" : ""} ${there === "first" ? "border-l-2 border-dashed border-[#10211f]" : ""}`}
       style={{
         flexGrow: litres,
         flexBasis: 0,

@@ -1,30 +1,19 @@
-import { act, fireEvent, render, screen, waitFor, within } from "@testing-library/react";
-import { describe, expect, it, vi } from "vitest";
+import { act, fireEvent, screen, waitFor, within } from "@testing-library/react";
+import { describe, expect, it } from "vitest";
 import type { Draft } from "@/core/ledger";
 import { drum, vid } from "@/core/ledger/testing";
-import { demoYard } from "@/demo/demoYard";
-import { CopyFolderHost, LogContext } from "@/desk";
+import { DEMO_NOW, demoStation } from "@/desk/testing";
 import { BlendScreen } from "@/stations/blend";
 import { WayMarksForm } from "@/stations/blend/ways/WayMarksForm";
-import { stampOf, TestYard, testYardEachTime } from "@/store/testing";
+import { stampOf } from "@/store/testing";
 
-const NOW = "2026-11-24T13:32:00.000Z";
-const session = testYardEachTime(demoYard(Date.parse(NOW)), NOW);
-const log = { open: vi.fn() };
-const show = (what: React.ReactNode) =>
-  render(
-    <TestYard session={session()}>
-      <CopyFolderHost>
-        <LogContext.Provider value={log}>{what}</LogContext.Provider>
-      </CopyFolderHost>
-    </TestYard>,
-  );
-const write = (draft: Draft) => session().append([draft], stampOf("written", NOW));
+const { session, show } = demoStation();
+const write = (draft: Draft) => session().append([draft], stampOf("written", DEMO_NOW));
 const divider = () => screen.getByRole("slider", { name: /^Between Ready and/ });
 const litresAt = (el: HTMLElement): number => Number(el.getAttribute("aria-valuenow"));
 const litresIn = (id: string): number =>
   session()
-    .view(NOW, null)
+    .view(DEMO_NOW, null)
     .vessels.find((v) => v.vessel.id === id)?.litres ?? Number.NaN;
 
 describe("the blend bench", () => {
@@ -94,7 +83,7 @@ describe("the blend bench", () => {
     show(<BlendScreen />);
     expect(await screen.findByText(/^Unmixed until it is driven: 9(\.0)? L of canola/)).toBeDefined();
     const advice = session()
-      .view(NOW, null)
+      .view(DEMO_NOW, null)
       .advice.find((a) => a.code === "drive-to-mix");
     expect(advice).toMatchObject({ vehicle: "tractor", vessel: "tractor-tank" });
   });
@@ -110,8 +99,8 @@ describe("what each way takes", () => {
     change("Waste of the oil, thinned", "6");
     change("Your hour is worth", "14");
     fireEvent.click(screen.getByRole("button", { name: "Keep these" }));
-    await waitFor(() => expect(session().view(NOW, null).settings.wagePerHour).toBe(14));
-    expect(session().view(NOW, null).settings.wayMarks).toMatchObject({
+    await waitFor(() => expect(session().view(DEMO_NOW, null).settings.wagePerHour).toBe(14));
+    expect(session().view(DEMO_NOW, null).settings.wayMarks).toMatchObject({
       blendWasteShare: 0.06,
       petrolWasteShare: 0.13,
     });

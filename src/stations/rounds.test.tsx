@@ -1,30 +1,17 @@
-import { act, fireEvent, render, screen, waitFor, within } from "@testing-library/react";
-import { beforeEach, describe, expect, it, vi } from "vitest";
-import { demoYard } from "@/demo/demoYard";
-import { LogContext } from "@/desk";
+import { act, fireEvent, screen, waitFor, within } from "@testing-library/react";
+import { describe, expect, it } from "vitest";
+import { DEMO_NOW, demoStation } from "@/desk/testing";
 import { ContainerScreen } from "@/stations/container";
 import { LabelsScreen } from "@/stations/labels";
 import { RoundScreen } from "@/stations/round";
 import { RoundsScreen } from "@/stations/rounds";
 import { SourceScreen } from "@/stations/source";
 import { page } from "@/store/page.testing";
-import { stampOf, TestYard, testYardEachTime } from "@/store/testing";
+import { stampOf } from "@/store/testing";
 
-const NOW = "2026-11-24T13:32:00.000Z";
-const session = testYardEachTime(demoYard(Date.parse(NOW)), NOW);
-const log = { open: vi.fn() };
+const { session, log, show } = demoStation();
 
-beforeEach(() => {
-  log.open.mockClear();
-});
-
-const show = (what: React.ReactNode) =>
-  render(
-    <TestYard session={session()}>
-      <LogContext.Provider value={log}>{what}</LogContext.Provider>
-    </TestYard>,
-  );
-const view = () => session().view(NOW, null);
+const view = () => session().view(DEMO_NOW, null);
 const press = async (name: string | RegExp): Promise<void> => {
   await act(async () => fireEvent.click(screen.getByRole("button", { name })));
 };
@@ -149,7 +136,7 @@ describe("a round", () => {
     const greedy = view().sources.find((s) => s.source.id === "puffin")?.source;
     if (!greedy) throw new Error("no kiosk");
     const dear = { ...greedy, spot: at, pricePerLitre: 5 };
-    await session().append([{ kind: "source", data: dear }], stampOf("dear", NOW));
+    await session().append([{ kind: "source", data: dear }], stampOf("dear", DEMO_NOW));
     show(<RoundScreen />);
     await waitFor(() => expect(screen.getByRole("heading", { name: "3 stops" })).toBeTruthy());
     expect(screen.getByText(/asks more than its oil saves; about 5 L/)).toBeTruthy();

@@ -1,8 +1,8 @@
-import { act, fireEvent, render, screen, waitFor, within } from "@testing-library/react";
-import { beforeEach, describe, expect, it, vi } from "vitest";
+import { act, fireEvent, screen, waitFor, within } from "@testing-library/react";
+import { describe, expect, it, vi } from "vitest";
 import Log from "@/app/Log";
-import { demoYard } from "@/demo/demoYard";
-import { CopyFolderHost, LogContext, useUndo } from "@/desk";
+import { useUndo } from "@/desk";
+import { DEMO_NOW, demoStation } from "@/desk/testing";
 import { BlendScreen } from "@/stations/blend";
 import { RecipesScreen } from "@/stations/blend/recipes";
 import { SeasonScreen } from "@/stations/blend/season";
@@ -18,28 +18,13 @@ import { ShedScreen } from "@/stations/shed";
 import { StoreScreen } from "@/stations/store";
 import { YardScreen } from "@/stations/yard";
 import { page } from "@/store/page.testing";
-import { stampOf, TestYard, testYardEachTime } from "@/store/testing";
+import { stampOf } from "@/store/testing";
 
-const NOW = "2026-11-24T13:32:00.000Z";
-const demo = demoYard(Date.parse(NOW));
-const session = testYardEachTime(demo, NOW);
-const log = { open: vi.fn() };
+const { session, log, show } = demoStation();
 
-beforeEach(() => {
-  log.open.mockClear();
-});
-
-const show = (what: React.ReactNode) =>
-  render(
-    <TestYard session={session()}>
-      <CopyFolderHost>
-        <LogContext.Provider value={log}>{what}</LogContext.Provider>
-      </CopyFolderHost>
-    </TestYard>,
-  );
 const litres = (id: string): number =>
   session()
-    .view(NOW, null)
+    .view(DEMO_NOW, null)
     .vessels.find((v) => v.vessel.id === id)?.litres ?? Number.NaN;
 const press = (name: string | RegExp): void => {
   fireEvent.click(screen.getByRole("button", { name }));
@@ -116,7 +101,7 @@ describe("what a screen writes", () => {
     await waitFor(() => expect(litres("kerosene-can")).toBeLessThan(kerosene - 10));
     expect(
       session()
-        .view(NOW, null)
+        .view(DEMO_NOW, null)
         .advice.map((a) => a.code),
     ).not.toContain("too-thick");
   });
@@ -124,7 +109,7 @@ describe("what a screen writes", () => {
     page.query = "vessel=tractor-tank";
     const written = await session().append(
       [{ kind: "purchase", data: { to: "kerosene-can" as never, fluid: "petrol", amount: { litres: 0.5 } } }],
-      stampOf("petrol", NOW),
+      stampOf("petrol", DEMO_NOW),
     );
     expect(written.ok).toBe(true);
     show(<BlendScreen />);
@@ -136,7 +121,7 @@ describe("what a screen writes", () => {
     const values = { from: "diesel-can", to: "kettle-12", litres: "2" };
     await session().append(
       [{ kind: "purchase", data: { to: "diesel-can" as never, fluid: "petrol", amount: { litres: 0.5 } } }],
-      stampOf("petrol", NOW),
+      stampOf("petrol", DEMO_NOW),
     );
     show(<Log verb="pour" values={values} onLeave={() => undefined} onClose={done} />);
     expect(await screen.findByText("Nothing with petrol in it goes into a kettle.")).toBeDefined();
@@ -160,7 +145,7 @@ describe("what a screen writes", () => {
     expect((screen.getByRole("button", { name: "Set pump limit" }) as HTMLButtonElement).disabled).toBe(true);
     type("Pump limit", "18");
     press("Set pump limit");
-    await waitFor(() => expect(session().view(NOW, null).settings.pumpLimitMm2PerS).toBe(18));
+    await waitFor(() => expect(session().view(DEMO_NOW, null).settings.pumpLimitMm2PerS).toBe(18));
   });
   it("the log: a pickup of what is filled in, and a note with it", async () => {
     const done = vi.fn();

@@ -1,35 +1,27 @@
-import { act, fireEvent, render, screen, waitFor, within } from "@testing-library/react";
+import { act, fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import type { Draft, Entry } from "@/core/ledger";
-import { demoYard } from "@/demo/demoYard";
-import { LogContext } from "@/desk";
+import { DEMO_NOW, demoStation } from "@/desk/testing";
 import { CupScreen } from "@/stations/cup";
 import { FiningScreen } from "@/stations/fining";
 import { SettleScreen } from "@/stations/settle";
 import { SpinScreen } from "@/stations/spin";
 import { WarmScreen } from "@/stations/warm";
 import { page } from "@/store/page.testing";
-import { stampOf, TestYard, testYardEachTime } from "@/store/testing";
+import { stampOf } from "@/store/testing";
 
-const NOW = "2026-11-24T13:32:00.000Z";
-const session = testYardEachTime(demoYard(Date.parse(NOW)), NOW);
-const log = { open: vi.fn() };
+const { session, log, show: draw } = demoStation();
 
 // The bench counts seconds by the wall clock: it stands still with the yard's.
-beforeEach(() => void vi.useFakeTimers({ now: Date.parse(NOW), toFake: ["Date"] }));
+beforeEach(() => void vi.useFakeTimers({ now: Date.parse(DEMO_NOW), toFake: ["Date"] }));
 beforeEach(() => {
   page.path = "/settle";
   page.query = "vessel=drum-5";
   window.location.hash = "";
-  log.open.mockClear();
 });
 
 const show = async (what: React.ReactNode) => {
-  const shown = render(
-    <TestYard session={session()}>
-      <LogContext.Provider value={log}>{what}</LogContext.Provider>
-    </TestYard>,
-  );
+  const shown = draw(what);
   await act(async () => undefined);
   return shown;
 };
@@ -48,7 +40,7 @@ const openTab = (name: string): void => {
 const wrote = (kind: Entry["kind"]): Promise<void> =>
   waitFor(() => {
     expect(last()?.kind).toBe(kind);
-    const stands = session().view(NOW, null).entries;
+    const stands = session().view(DEMO_NOW, null).entries;
     expect(stands).toBe(session().count());
   });
 const last = (): Entry | null => session().written()[0] ?? null;
@@ -59,7 +51,7 @@ const data = <K extends Entry["kind"]>(kind: K) => {
 };
 const vessel = (id: string) =>
   session()
-    .view(NOW, null)
+    .view(DEMO_NOW, null)
     .vessels.find((v) => v.vessel.id === id);
 
 describe("reading a drum", () => {
@@ -122,7 +114,7 @@ describe("drawing off", () => {
     type("Inside, across", "500");
     expect(screen.getByText("Between 2 mm and 100 mm.")).toBeDefined();
     press("Always 60 mm");
-    await waitFor(() => expect(session().view(NOW, null).settings.marginMm).toBe(60));
+    await waitFor(() => expect(session().view(DEMO_NOW, null).settings.marginMm).toBe(60));
   });
   it("runs until it is stopped, and then asks what was really got", async () => {
     await show(<SettleScreen />);
@@ -154,7 +146,7 @@ describe("one tap", () => {
   it("starts the clock again; driven takes along what stands aboard", async () => {
     const raw = session();
     const write = (id: string, at: string, draft: object) =>
-      raw.append([{ ...draft, happenedAt: at } as Draft], stampOf(id, NOW));
+      raw.append([{ ...draft, happenedAt: at } as Draft], stampOf(id, DEMO_NOW));
     const shape = { kind: "cylinder", diameterMm: 571.5 };
     for (const n of [1, 2])
       await write(`v${n}`, "2026-11-10T08:00:00.000Z", {
@@ -171,7 +163,7 @@ describe("one tap", () => {
     press("Driven");
     await wrote("disturbed");
     expect(data("disturbed").also).toContain("aboard-2");
-    expect(vessel("aboard-2")?.stirredAt).toBe(NOW);
+    expect(vessel("aboard-2")?.stirredAt).toBe(DEMO_NOW);
   });
 });
 

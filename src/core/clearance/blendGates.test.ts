@@ -90,6 +90,16 @@ describe("a petrol blend before a tank", () => {
     const undrained: Told[] = [...mixed, [stood + 8, pour("can", "other", 8)]];
     expect(refused(yardOf(undrained, OLD_HAND), fill("other"), stood + 9)).toEqual(["petrol-not-stood"]);
   });
+  it("is free of its sludge where it was drawn off above it, once a jar was clear", () => {
+    const above: Draft = {
+      kind: "draw-off",
+      data: { from: vid("can"), to: vid("other"), amount: { litres: 9 }, suctionMm: 30, suspendedShare: 0 },
+    };
+    const seen: Told[] = [...mixed, [stood, jar(1)], [stood + 1, above]];
+    expect(refused(yardOf(seen, OLD_HAND), fill("other"), stood + 2)).toEqual([]);
+    const unseen: Told[] = [...mixed, [stood + 1, above]];
+    expect(refused(yardOf(unseen, OLD_HAND), fill("other"), stood + 2)).toEqual(["petrol-not-stood"]);
+  });
   it("says until when it stands, by the owner's own hours", () => {
     const patient: Told = [0, { kind: "settings", data: { petrolStandHours: 48 } }];
     const [no] = clearanceOf(yardOf([patient, ...mixed], OLD_HAND), fill("can"), iso(stood)).refusals;
@@ -129,6 +139,26 @@ describe("engine oil and petrol", () => {
     const garage: Told = [0, { kind: "source", data: { id: "garage" as never, name: "Garage", container: "tin" } }];
     expect(refused(yardOf([garage, ...dirty]), pour("thin", "can", 3), 9)).toContain("engine-oil-and-petrol");
     expect(refused(yardOf([garage, ...dirty]), pour("can", "thin", 3), 9)).toContain("engine-oil-and-petrol");
+    const strained: Told[] = [
+      garage,
+      ...dirty,
+      [3, { kind: "bag", data: { id: "bag" as never, name: "50 µm", ratingUm: 50, areaM2: 0.2 } }],
+      [
+        4,
+        {
+          kind: "filter-run",
+          data: {
+            from: vid("can"),
+            to: vid("other"),
+            bags: ["bag" as never],
+            amount: { litres: 5 },
+            minutes: 9,
+            lossLitres: 0,
+          },
+        },
+      ],
+    ];
+    expect(refused(yardOf(strained), pour("thin", "other", 3), 9)).toContain("engine-oil-and-petrol");
     const clean: Told[] = [
       [1, buy("can", "motor-oil", 9)],
       [2, buy("thin", "petrol", 9)],

@@ -11,7 +11,7 @@ import {
   type VesselState,
   type YardState,
 } from "../ledger";
-import { ENGINE_OIL_SHARE, shareOfFamily } from "../readings/vessel/family";
+import { ENGINE_OIL_BAG_UM, ENGINE_OIL_SHARE, shareOfFamily } from "../readings/vessel/family";
 import { unfitDye } from "./dye";
 import { unfitPetrol } from "./petrolBlend";
 import { untriedIn } from "./untried";
@@ -45,8 +45,6 @@ export type FitnessCode = (typeof FITNESS_CODES)[number];
 const SOME_LITRES = 0.05;
 /** Fines that still hang in what is drawn off, as a share of what hung at first. */
 const HANGING_SHARE = 0.1;
-/** Oil drained from an engine that went through such a bag is a part to blend with; coarser and its soot wears the pump. */
-const ENGINE_OIL_BAG_UM = 10;
 
 /** What stands in these is on its way; what is called ready, or is in a tank already, is its owner's word. */
 const UNTRUSTED: ReadonlySet<VesselRole> = new Set(["raw", "settling", "settler", "heel", "feed", "blend"]);

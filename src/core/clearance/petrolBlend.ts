@@ -1,7 +1,7 @@
 import { byComponent, type ComponentId, isFluidId, isPetrol } from "../fluids";
-import { type Flow, isFiltered, partsOf, type VesselState, type YardState } from "../ledger";
+import { type Flow, partsOf, type VesselState, type YardState } from "../ledger";
 import { petrolStanding } from "../readings/blend/gums";
-import { ENGINE_OIL_SHARE, shareOfFamily } from "../readings/vessel/family";
+import { ENGINE_OIL_BAG_UM, ENGINE_OIL_SHARE, shareOfFamily } from "../readings/vessel/family";
 import type { FitnessRefusal } from "./fitness";
 
 const SOME_LITRES = 0.05;
@@ -58,7 +58,7 @@ interface Held {
 const heldIn = (yard: YardState, { contents, quality }: VesselState): Held => ({
   litres: contents.total,
   components: byComponent(partsOf(contents, yard.parts)),
-  isClean: isFiltered(quality),
+  isClean: quality.filteredUm !== null && quality.filteredUm <= ENGINE_OIL_BAG_UM,
 });
 
 const isSomePetrol = (c: Held["components"][number]): boolean =>

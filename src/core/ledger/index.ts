@@ -1,5 +1,6 @@
 export { type AccountName, enteredLitres } from "./accounts";
 export { accountBy, accountLitres, type Balance, balance } from "./balance";
+export type { GumBatch, PriceState, RecipeState, TrialState } from "./blendState";
 export { carryPours, type Held, type Pour } from "./carry";
 export { readThingKey, THING_KINDS, type ThingKey, type ThingKind, thingKey } from "./definitions";
 export { doubtsOfDip, doubtsOfJar } from "./doubts";
@@ -72,17 +73,13 @@ export {
   type DipDoubt,
   type DipReading,
   type FirstDraw,
-  type GumBatch,
   type HungByKind,
   type JarReading,
   type PartLitres,
   type PastStanding,
-  type PriceState,
   partsOf,
-  type RecipeState,
   type RoundState,
   type SourceState,
-  type TrialState,
   type VehicleState,
   type VesselState,
   type Visit,

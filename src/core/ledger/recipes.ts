@@ -1,9 +1,10 @@
+import type { RecipeState } from "./blendState";
 import type { Contents } from "./contents";
 import type { RecipeId } from "./ids";
 import type { Recipe } from "./kinds/recipe";
 import type { ColdJar } from "./quality";
 import { type FluidClass, isAlike, type Shares, sharesOf, sharesOfLitres } from "./ranOn";
-import type { RecipeState, YardState } from "./state";
+import type { YardState } from "./state";
 
 export const sharesOfRecipe = ({ parts }: Pick<Recipe, "parts">): Shares =>
   sharesOfLitres(parts.map(({ fluid, share }) => ({ fluid, litres: share })));

@@ -1,5 +1,6 @@
 import { type ComponentId, FLUIDS, type FluidId, type FluidTable } from "../fluids";
 import type { AccountName } from "./accounts";
+import type { GumBatch, PriceState, RecipeState } from "./blendState";
 import { type Contents, EMPTY, PartTable } from "./contents";
 import type { ThingKey } from "./definitions";
 import type { Fault } from "./errors";
@@ -10,14 +11,12 @@ import type { Cup } from "./kinds/cup";
 import type { OwnFluid } from "./kinds/fluid";
 import type { Line } from "./kinds/line";
 import type { Place } from "./kinds/place";
-import type { Recipe } from "./kinds/recipe";
 import type { Round } from "./kinds/round";
 import { DEFAULT_SETTINGS, type Settings } from "./kinds/settings";
 import type { Source } from "./kinds/source";
-import type { Trial } from "./kinds/trial";
 import type { Vehicle } from "./kinds/vehicle";
 import type { Vessel } from "./kinds/vessel";
-import { type ColdJar, type Quality, UNKNOWN_QUALITY } from "./quality";
+import { type Quality, UNKNOWN_QUALITY } from "./quality";
 import type { RanOn } from "./ranOn";
 import type { Check } from "./schema/check";
 
@@ -219,35 +218,6 @@ export interface VehicleState {
   readonly measuredKm: number;
   /** Mixes that it has burned, the latest last. */
   readonly ranOn: readonly RanOn[];
-}
-
-/** What a litre costs, as its owner said or paid; cheaper by the drum, where steps say so. */
-export interface PriceState {
-  readonly at: string;
-  readonly pricePerLitre: number;
-  readonly steps: readonly { readonly fromLitres: number; readonly pricePerLitre: number }[];
-}
-
-/** A recipe, with the jars and engines it was tried in, oldest first. */
-export interface RecipeState {
-  readonly recipe: Recipe;
-  readonly at: string;
-  readonly trials: readonly TrialState[];
-  readonly coldJars: readonly ColdJar[];
-}
-
-export interface TrialState extends Trial {
-  readonly at: string;
-}
-
-/** What was drained of one petrol blend, and how long it had stood. */
-export interface GumBatch {
-  readonly vessel: VesselId;
-  readonly since: string;
-  /** As it was mixed. */
-  readonly litres: number;
-  readonly drainedLitres: number;
-  readonly hours: number;
 }
 
 export interface Origin {

@@ -26,7 +26,6 @@ const price: Verb = {
           name: f.value === "canola" ? "Waste oil" : f.name,
           detail: detailOf(view, f.value),
         })),
-        { value: "methanol", name: "Methanol", detail: detailOf(view, "methanol") },
       ],
       first: () => "diesel",
     },

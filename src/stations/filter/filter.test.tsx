@@ -1,30 +1,18 @@
-import { fireEvent, render, screen, waitFor, within } from "@testing-library/react";
+import { fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { useState } from "react";
-import { beforeEach, describe, expect, it, vi } from "vitest";
+import { describe, expect, it, vi } from "vitest";
 import type { LineView, VesselView } from "@/core/readings";
-import { demoYard } from "@/demo/demoYard";
-import { LogContext } from "@/desk";
+import { DEMO_NOW, demoStation } from "@/desk/testing";
 import { useYard } from "@/store";
-import { stampOf, TestYard, testYardEachTime } from "@/store/testing";
+import { stampOf } from "@/store/testing";
 import { FilterScreen } from ".";
 import { Power } from "./Power";
 import { Running } from "./Running";
 import { clockNow, type UnderWay } from "./underWay";
 import { useRun } from "./useRun";
 
-const NOW = "2026-11-24T13:32:00.000Z";
-const session = testYardEachTime(demoYard(Date.parse(NOW)), NOW);
-const log = { open: vi.fn() };
-beforeEach(() => {
-  log.open.mockClear();
-});
+const { session, show } = demoStation();
 
-const show = (what: React.ReactNode) =>
-  render(
-    <TestYard session={session()}>
-      <LogContext.Provider value={log}>{what}</LogContext.Provider>
-    </TestYard>,
-  );
 const press = (name: string | RegExp): void => {
   fireEvent.click(screen.getByRole("button", { name }));
 };
@@ -108,7 +96,7 @@ describe("a run as it is told", () => {
 it("what a trap is drained of asks where it goes, once there is any", async () => {
   const made = await session().append(
     [{ kind: "bag", data: { id: "trap" as never, name: "Trap", form: "trap", areaM2: 0.05 } }],
-    stampOf("trap", NOW),
+    stampOf("trap", DEMO_NOW),
   );
   expect(made.ok).toBe(true);
   show(<FilterScreen />);

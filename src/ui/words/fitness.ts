@@ -26,7 +26,7 @@ function wordFitness(r: FitnessRefusal, view: YardView): string {
     case "unfiltered-into-tank":
       return `${from} has been through no bag. Run it through the line into Ready, then fill ${into}.`;
     case "engine-oil-and-petrol":
-      return `There is engine oil in it that has been through no bag, and petrol. Clean engine oil before it meets petrol: its soot hides the sludge that must be drained.`;
+      return `There is engine oil in it that has been through no fine bag, and petrol. Clean engine oil before it meets petrol: its soot hides the sludge that must be drained.`;
     case "petrol-not-stood":
       return `${from} is a petrol blend that has not stood long enough: gums and water fall out of it until ${r.until ? dayAndClock(r.until) : "later"}, and they foul the pump. Drain them outside the vehicle.`;
     case "petrol-not-drained":

@@ -127,7 +127,7 @@ function Segment({
   const units = useUnits();
   return (
     <li
-      className={`min-w-0 overflow-hidden px-2 py-1.5 leading-tight whitespace-nowrap text-[#10211f] ${there ? "opacity-80" : ""} ${there === "first" ? "border-l-2 border-dashed border-[#10211f]" : ""}`}
+      className={`min-w-0 overflow-hidden py-1.5 pr-2 pl-3.5 leading-tight whitespace-nowrap text-[#10211f] ${there ? "opacity-80" : ""} ${there === "first" ? "border-l-2 border-dashed border-[#10211f]" : ""}`}
       style={{
         flexGrow: litres,
         flexBasis: 0,

@@ -11,7 +11,7 @@ import { Button, Caution } from "@/ui";
 import { nameOf, ownIn, thicknessWords } from "@/ui/words";
 import { inMeasures } from "@/ui/words/blend";
 import { type KeptMix, NO_MIX_KEPT } from "./keptMix";
-import { draftsOf, levelAfter, marksOf, type Pour, poursOf, sharesKept, sharesOfCans } from "./pours";
+import { draftsOf, levelAfter, marksOf, type Pour, poursByCan, sharesKept } from "./pours";
 import type { Mix } from "./useMix";
 
 interface Props {
@@ -31,12 +31,7 @@ export function PourList({ target, tank, mix, mixed, cans }: Props) {
   const href = useHref();
   const [, keep] = useKept<KeptMix>(`mix ${target.vessel.id}`, NO_MIX_KEPT);
   const isTank = target.vessel.role === "tank";
-  // What stood in the one can counts to it; several are filled from empty.
-  const shares = cans.length > 1 ? sharesOfCans(cans, mixed.totalLitres) : cans.map((can) => ({ can, share: 1 }));
-  const each = shares.map(({ can, share }) => ({
-    can: can.vessel,
-    pours: poursOf(mix.chosen, mixed, isTank, share),
-  }));
+  const each = poursByCan(mix.chosen, mixed, cans, isTank);
   const pours = each[0]?.pours ?? [];
   const short = view.vessels.filter(
     (v) =>

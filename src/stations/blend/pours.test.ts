@@ -59,6 +59,24 @@ describe("pours in their order", () => {
       }),
     );
   });
+  it("empty a can to the last drop where the plan does, over several cans too, and round nothing past it", () => {
+    const kero = { ...source("kero"), litres: 30.05 };
+    const sources = [source("ready"), kero];
+    const after = mixPours([], sources, [40, 30.05], terms);
+    if (!after) throw new Error("nothing");
+    const [one] = poursOf(sources, after, false).filter((p) => !p.isOil);
+    expect(one?.litres).toBeCloseTo(30.05, 9);
+    const first = poursOf(sources, after, false, 0.37);
+    const second = poursOf(sources, after, false, 0.63, first);
+    const all = [...first, ...second].filter((p) => !p.isOil).reduce((sum, p) => sum + p.litres, 0);
+    expect(all).toBeCloseTo(30.05, 9);
+    expect(first.find((p) => !p.isOil)?.litres).toBe(11.2);
+  });
+  it("say what is short where the plan asks for more than there is", () => {
+    const short = [source("ready"), { ...source("kero"), litres: 5 }];
+    const after = mixPours([], short, [12, 9], terms);
+    expect(after && poursOf(short, after, false).find((p) => !p.isOil)?.litres).toBe(9);
+  });
   it("are a mark on that can: the height at which what stood there and was poured stands", () => {
     const pours = poursOf(SOURCES, mixed([12, 6, 0]), true);
     const marks = marksOf(v("tank"), pours);

@@ -21,9 +21,16 @@ const tenthDown = (litres: number): number => Math.floor(litres * 10 + HAIR) / 1
 
 /**
  * The pours in their order. Into a tank oil goes first, so that the jet of what follows and the drive mix it; in a can
- * any order will do, and thinner first rinses the can. `share` is one can's of several that are filled alike.
+ * any order will do, and thinner first rinses the can. `share` is one can's of several that are filled alike,
+ * and `earlier` are the pours into those before it.
  */
-export function poursOf(chosen: readonly Source[], mixed: Mixed, isTank: boolean, share = 1): Pour[] {
+export function poursOf(
+  chosen: readonly Source[],
+  mixed: Mixed,
+  isTank: boolean,
+  share = 1,
+  earlier: readonly Pour[] = [],
+): Pour[] {
   const pours = chosen
     .map((s, i): Pour => {
       const litres = (mixed.litres[i] ?? 0) * share;
@@ -31,7 +38,7 @@ export function poursOf(chosen: readonly Source[], mixed: Mixed, isTank: boolean
         from: s.vessel,
         fluid: s.fluid,
         what: s.isOil ? "oil" : fluidName(s.fluid).toLowerCase(),
-        litres: s.isOil ? tenthDown(litres) : tenthUp(litres),
+        litres: s.isOil ? tenthDown(litres) : Math.min(tenthUp(litres), leftIn(s, litres, earlier)),
         isOil: s.isOil,
       };
     })
@@ -39,6 +46,16 @@ export function poursOf(chosen: readonly Source[], mixed: Mixed, isTank: boolean
   const rank = (p: Pour): number => (p.from === null ? 2 : p.isOil === isTank ? 0 : 1);
   return pours.sort((a, b) => rank(a) - rank(b));
 }
+
+/** What a plan empties is poured to the last drop, and not rounded up past it. */
+function leftIn(s: Source, litres: number, earlier: readonly Pour[]): number {
+  const poured = earlier.reduce((sum, p) => (p.from === s.vessel ? sum + p.litres : sum), 0);
+  const left = s.litres - poured;
+  // A plan for more than there is says so: it is not cut short here.
+  return left >= litres - A_SLIP_LITRES ? left : Number.POSITIVE_INFINITY;
+}
+/** Rounding up the cans before it took so much more, at most. */
+const A_SLIP_LITRES = 1;
 
 /** How high it stands in the receiver when each pour is in, mm up from its bottom inside. */
 export function marksOf(target: VesselView, pours: readonly Pour[]): number[] {
@@ -105,3 +122,19 @@ export function sharesOfCans<C extends { readonly litres: number }>(
   });
 }
 const LEAST_LITRES = 0.05;
+
+/** The pours of each can: what stood in the one counts to it, several are filled from empty. */
+export function poursByCan(
+  chosen: readonly Source[],
+  mixed: Mixed,
+  cans: readonly { readonly vessel: VesselView; readonly litres: number }[],
+  isTank: boolean,
+): { readonly can: VesselView; readonly pours: readonly Pour[] }[] {
+  const shares = cans.length > 1 ? sharesOfCans(cans, mixed.totalLitres) : cans.map((can) => ({ can, share: 1 }));
+  const earlier: Pour[] = [];
+  return shares.map(({ can, share }) => {
+    const pours = poursOf(chosen, mixed, isTank, share, earlier);
+    earlier.push(...pours);
+    return { can: can.vessel, pours };
+  });
+}

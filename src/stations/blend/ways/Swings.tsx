@@ -78,7 +78,7 @@ const Bar = ({ low, high }: { low: number; high: number }) => (
     {[low, high].map((end, i) => (
       <span
         key={i === 0 ? "low" : "high"}
-        className={`absolute inset-y-0 ${i === 0 ? "bg-clear" : "bg-go"}`}
+        className={`absolute inset-y-0 ${i === 0 ? "bg-quiet" : "bg-go"}`}
         style={{ left: `${50 + Math.min(0, end) * 50}%`, width: `${Math.abs(end) * 50}%` }}
       />
     ))}

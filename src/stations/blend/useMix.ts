@@ -130,6 +130,7 @@ export function useMix({ target, tank, chosen, fillToLitres, goal, staysClear }:
         : nearestFor({
             contents,
             fillToLitres,
+            capacityLitres: Math.max(fillToLitres, target.capacityLitres),
             sources: chosen,
             staysClear,
             ...terms,

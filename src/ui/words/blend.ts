@@ -30,6 +30,8 @@ export function wordNearest(n: Nearest, u: Units): string {
       return `What you chose is thin enough down to ${u.celsius(n.celsius)}: keep it that warm, or heat it.`;
     case "pour-at-most":
       return `What stands in it carries ${u.litres(n.litres)} of the oil, and no more.`;
+    case "fill-at-least":
+      return `Fill to ${u.litres(n.litres)} at least, with the thinnest of them alone.`;
     case "fill-to":
       return `Fill to ${u.litres(n.litres)}.`;
     case "buy":

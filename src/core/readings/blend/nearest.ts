@@ -13,6 +13,8 @@ export type Nearest =
   /** What was chosen is good down to there. */
   | { readonly code: "good-down-to"; readonly celsius: number }
   | { readonly code: "fill-to"; readonly litres: number }
+  /** With room for more thinner it goes: up to there at least. */
+  | { readonly code: "fill-at-least"; readonly litres: number }
   /** So much of the oil, and no more: what stands there carries it. */
   | { readonly code: "pour-at-most"; readonly litres: number }
   | { readonly code: "buy"; readonly fluid: FluidId; readonly litres: number }
@@ -24,6 +26,7 @@ export type Nearest =
 interface Asked {
   readonly contents: readonly MixPart[];
   readonly fillToLitres: number;
+  readonly capacityLitres: number;
   readonly sources: readonly Source[];
   readonly lowCelsius: number;
   readonly limitMm2PerS: number;
@@ -61,6 +64,7 @@ export function nearestFor(asked: Asked): Nearest[] {
     ...cold,
     ...(asked.staysClear ? clearIsTooMuch(asked, room, thin) : []),
     ...pourAtMost(asked),
+    ...fillFurther(asked, thin),
     ...drainFirst(asked, thin),
     ...otherThinner(asked),
     ...goodDownTo(asked, room, thin),
@@ -87,6 +91,20 @@ const clearIsTooMuch = ({ contents, lowCelsius, limitMm2PerS }: Asked, room: num
 
 const isThin = (mix: readonly MixPart[], celsius: number, limit: number): boolean =>
   mix.length > 0 && (covered(() => mixViscosityMm2PerS(mix, celsius)) ?? Number.POSITIVE_INFINITY) <= limit;
+
+/** The least fill at which the thinnest alone brings what stands there under the limit, where there is enough of it. */
+function fillFurther(
+  { contents, fillToLitres, capacityLitres, lowCelsius, limitMm2PerS }: Asked,
+  thin: Source,
+): Nearest[] {
+  const there = mixLitres(contents);
+  const filled = (litres: number): MixPart[] => withThin(contents, thin, litres - there);
+  if (there <= 0 || isThin(filled(fillToLitres), lowCelsius, limitMm2PerS)) return [];
+  const most = Math.min(capacityLitres, there + thin.litres);
+  if (most <= fillToLitres || !isThin(filled(most), lowCelsius, limitMm2PerS)) return [];
+  const excess = (litres: number): number => mixViscosityMm2PerS(filled(litres), lowCelsius) - limitMm2PerS;
+  return [{ code: "fill-at-least", litres: bisect(excess, fillToLitres, most) }];
+}
 
 /** The least to let out so that the thinnest alone brings the rest under the limit. */
 function drainFirst({ contents, fillToLitres, lowCelsius, limitMm2PerS }: Asked, thin: Source): Nearest[] {

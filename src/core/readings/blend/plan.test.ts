@@ -99,6 +99,7 @@ describe("planning a blend", () => {
       nearestFor({
         contents: contentsOf(v("tank"), fluids),
         fillToLitres: 22,
+        capacityLitres: 218,
         sources: [source("ready"), source("kero")],
         lowCelsius: -2,
         limitMm2PerS: 15,
@@ -107,7 +108,10 @@ describe("planning a blend", () => {
         mayThinWith: ["diesel", "kerosene"],
         ...more,
       });
-    const [drain] = ask({});
+    const [further, drain] = ask({});
+    if (further?.code !== "fill-at-least") throw new Error(further?.code);
+    const fuller = mixPours(contentsOf(v("tank"), fluids), [source("kero")], [further.litres - 20], terms);
+    expect(fuller?.nuMm2PerS).toBeCloseTo(15, 4);
     if (drain?.code !== "drain-first") throw new Error(drain?.code);
     // With that much let out, and kerosene for all of the room, it just meets the limit.
     const left = contentsOf(v("tank"), fluids).map((p) => ({ ...p, litres: p.litres - drain.litres }));

@@ -1,4 +1,4 @@
-import { type ComponentId, isFluidId, likeOf, sinks } from "../fluids";
+import { type ComponentId, type FluidId, isFluidId, likeOf, sinks } from "../fluids";
 import {
   askStep,
   type Clearance,
@@ -80,11 +80,27 @@ const OPERATION: Readonly<Record<How, Operation | null>> = {
 
 /** What the interlocks call a component: both lyes are lye to them, and a fluid of one's own is the row it is like. */
 const substanceOf = (component: ComponentId): Substance =>
-  component === "sodium-hydroxide" || component === "potassium-hydroxide"
-    ? "lye"
-    : isFluidId(component)
-      ? likeOf(component)
-      : component;
+  isFluidId(component) ? likeOf(component) : SUBSTANCE_OF[component];
+
+/** Salts and a little vinegar are to them the water that holds them, free acid the soap that it makes. */
+const SUBSTANCE_OF: Readonly<Record<Exclude<ComponentId, FluidId>, Substance>> = {
+  water: "water",
+  sludge: "sludge",
+  methanol: "methanol",
+  "sodium-hydroxide": "lye",
+  "potassium-hydroxide": "lye",
+  "sulfuric-acid": "sulfuric-acid",
+  glycerol: "glycerol",
+  soap: "soap",
+  "potassium-soap": "soap",
+  "fatty-acid": "soap",
+  "acetic-acid": "water",
+  salt: "water",
+  "sodium-sulfate": "water",
+  "potassium-sulfate": "water",
+  "sodium-acetate": "water",
+  "potassium-acetate": "water",
+};
 
 const stepPart = (yard: YardState, component: ComponentId, amount: number): StepPart => ({
   substance: substanceOf(component),

@@ -50,6 +50,16 @@ const OTHERS = {
   "sulfuric-acid": chemical("Sulfuric acid", "water", 5.5e-4, 1.84),
   glycerol: chemical("Glycerol", "sludge", 5e-4, 1.264),
   soap: chemical("Soap", "water", 5e-4, 1.04),
+  "potassium-soap": chemical("Potassium soap", "water", 5e-4, 1.04),
+  // Floats with the oil that it came from.
+  "fatty-acid": chemical("Free fatty acid", "oil", 8e-4, 0.898),
+  // Vinegar is this in water; the salts are what acid and lye leave, dissolved in the water below.
+  "acetic-acid": chemical("Acetic acid", "water", 1.1e-3, 1.054),
+  salt: chemical("Salt", "water", 0, 2.16),
+  "sodium-sulfate": chemical("Sodium sulfate", "water", 0, 2.66),
+  "potassium-sulfate": chemical("Potassium sulfate", "water", 0, 2.66),
+  "sodium-acetate": chemical("Sodium acetate", "water", 0, 1.53),
+  "potassium-acetate": chemical("Potassium acetate", "water", 0, 1.57),
 } as const satisfies Record<string, Component>;
 
 type OtherId = keyof typeof OTHERS;

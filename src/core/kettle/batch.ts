@@ -1,16 +1,9 @@
-import type { Fluid } from "../fluids";
+import { type ComponentId, componentOf, type Fluid, type FluidTable } from "../fluids";
 import { Refused } from "../numerics";
-import {
-  BASES,
-  type Base,
-  GLYCEROL_G_PER_MOL,
-  GLYCEROL_KG_PER_L,
-  METHANOL_G_PER_MOL,
-  METHANOL_KG_PER_L,
-  OLEIC_G_PER_MOL,
-  WATER_G_PER_MOL,
-} from "./masses";
+import { type Base, METHANOL_KG_PER_L } from "./masses";
 import { oilGPerMol } from "./methanol";
+import { kgIn, potOf } from "./pot";
+import { methanolTakenKg, OF_BASE, saponify, transesterify, withFreeAcid } from "./reactions";
 
 export interface Batch {
   readonly oilLitres: number;
@@ -51,7 +44,8 @@ export interface BatchBalance {
   readonly drainedToPredicted: number | null;
 }
 
-const SOAP_KG_PER_L = 1.02;
+/** Of free acid, what is rounding. */
+const A_SPECK_KG = 1e-9;
 /** Where less than this is predicted, nothing that was drained can be held against it. */
 const A_DROP_LITRES = 1e-6;
 
@@ -60,39 +54,41 @@ const A_DROP_LITRES = 1e-6;
  * taken off, soap what free acid and base leave when water is. Refuses more conversion than the methanol can do, and
  * free acid that the base does not neutralise. Volumes at 15 °C. Source: physics §5.
  */
-export function batchBalance(b: Batch, oil: Fluid, ester: Fluid): BatchBalance {
-  const gPerMol = oilGPerMol(oil);
+export function batchBalance(b: Batch, oil: Fluid, fluids: FluidTable): BatchBalance {
+  oilGPerMol(oil);
   const oilKg = b.oilLitres * oil.rho15KgPerL;
-  const ffaKg = (oilKg * b.ffaPct) / 100;
-  // Where all of it is free acid, rounding must not leave less than no oil.
-  const oilMol = (Math.max(0, oilKg - ffaKg) * 1000) / gPerMol;
-  const turnedMol = oilMol * b.conversion;
+  const { lye, soap } = OF_BASE[b.base];
   const methanolInKg = b.methanolLitres * METHANOL_KG_PER_L;
-  const consumedKg = (3 * turnedMol * METHANOL_G_PER_MOL) / 1000;
-  if (consumedKg > methanolInKg * (1 + 1e-12))
+  const poured = withFreeAcid(
+    potOf([
+      { component: oil.id, kg: oilKg },
+      { component: "methanol", kg: methanolInKg },
+      { component: lye, kg: b.catalystG / 1000 },
+    ]),
+    (oilKg * b.ffaPct) / 100,
+  );
+  if (methanolTakenKg(poured, b.conversion, fluids) > methanolInKg * (1 + 1e-12))
     throw new Refused("conversion", "needs more methanol than was poured in");
-  const { gPerMol: baseGPerMol } = BASES[b.base];
-  const acidMol = (ffaKg * 1000) / OLEIC_G_PER_MOL;
-  const pureBaseKg = (b.catalystG * b.catalystPurity) / 1000;
-  const spentBaseKg = (acidMol * baseGPerMol) / 1000;
-  if (spentBaseKg > pureBaseKg) throw new Refused("catalystG", "is less than the free acid eats");
+  const neutral = saponify(poured, b.base, b.catalystPurity);
+  if (kgIn(neutral, "fatty-acid") > A_SPECK_KG) throw new Refused("catalystG", "is less than the free acid eats");
+  const pot = transesterify(neutral, b.conversion, fluids);
 
-  const glycerolKg = (turnedMol * GLYCEROL_G_PER_MOL) / 1000;
-  const turnedKg = (turnedMol * gPerMol) / 1000;
-  const esterKg = turnedKg + consumedKg - glycerolKg;
-  const unreactedKg = (oilMol - turnedMol) * (gPerMol / 1000);
-  const waterKg = (acidMol * WATER_G_PER_MOL) / 1000;
-  const soapKg = ffaKg + spentBaseKg - waterKg;
-  const catalystLeftKg = b.catalystG / 1000 - spentBaseKg;
-  const methanolLeftKg = methanolInKg - consumedKg;
+  const [esterKg, glycerolKg, soapKg] = [kgIn(pot, "biodiesel"), kgIn(pot, "glycerol"), kgIn(pot, soap)];
+  const [unreactedKg, waterKg, catalystLeftKg] = [kgIn(pot, oil.id), kgIn(pot, "water"), kgIn(pot, lye)];
+  const methanolLeftKg = kgIn(pot, "methanol");
   const methanolDownKg = methanolLeftKg * b.methanolToGlycerolShare;
   const washLossKg = (esterKg + unreactedKg) * b.washLossShare;
   const fuelKg = esterKg + unreactedKg - washLossKg;
   const glycerolPhaseKg = glycerolKg + methanolDownKg + soapKg + waterKg + catalystLeftKg;
   const methanolWashedKg = methanolLeftKg - methanolDownKg;
   const kept = 1 - b.washLossShare;
-  const glycerolPhaseLitres =
-    glycerolKg / GLYCEROL_KG_PER_L + methanolDownKg / METHANOL_KG_PER_L + soapKg / SOAP_KG_PER_L + waterKg;
+  const down: [ComponentId, number][] = [
+    ["glycerol", glycerolKg],
+    ["methanol", methanolDownKg],
+    [soap, soapKg],
+    ["water", waterKg],
+  ];
+  const glycerolPhaseLitres = down.reduce((sum, [c, kg]) => sum + kg / componentOf(c).rho15KgPerL, 0);
   return {
     esterKg,
     unreactedKg,
@@ -105,7 +101,7 @@ export function batchBalance(b: Batch, oil: Fluid, ester: Fluid): BatchBalance {
     glycerolPhaseKg,
     glycerolPhaseLitres,
     fuelKg,
-    fuelLitres: kept * (esterKg / ester.rho15KgPerL + unreactedKg / oil.rho15KgPerL),
+    fuelLitres: kept * (esterKg / fluids.biodiesel.rho15KgPerL + unreactedKg / oil.rho15KgPerL),
     methanolWashedKg,
     inKg: oilKg + methanolInKg + b.catalystG / 1000,
     outKg: fuelKg + washLossKg + methanolWashedKg + glycerolPhaseKg,

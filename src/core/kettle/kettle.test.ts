@@ -45,7 +45,7 @@ describe("methanol", () => {
   });
   it("is not for what cannot be converted", () => {
     expect(() => oilGPerMol(FLUIDS["motor-oil"])).toThrow("converted");
-    expect(() => oilGPerMol(FLUIDS.biodiesel)).toThrow("converted");
+    expect(() => oilGPerMol(FLUIDS)).toThrow("converted");
   });
   it("boils out of glycerol only above its own boil: none at 65 °C, 57 % at 80, 87 % at 100", () => {
     expect(recoverMethanol(3, 1, 65).share).toBe(0);
@@ -95,7 +95,7 @@ describe("a batch", () => {
   it("loses no gram, and nothing in it is less than nothing", () => {
     fc.assert(
       fc.property(batch, fc.constantFrom("canola", "palm", "fryer-fat"), (b, oil) => {
-        const balance = batchBalance(b, FLUIDS[oil], FLUIDS.biodiesel);
+        const balance = batchBalance(b, FLUIDS[oil], FLUIDS);
         expect(balance.outKg / balance.inKg).toBeCloseTo(1, 12);
         const { drainedToPredicted, ...figures } = balance;
         expect(drainedToPredicted).toBeNull();
@@ -116,7 +116,7 @@ describe("a batch", () => {
     drainedGlycerolLitres: 14,
   };
   it("gives about as much fuel as there was oil, and compares what was drained", () => {
-    const balance = batchBalance(usual, canola, FLUIDS.biodiesel);
+    const balance = batchBalance(usual, canola, FLUIDS);
     expect(balance.fuelLitres).toBeGreaterThan(74);
     expect(balance.fuelLitres).toBeLessThan(84);
     expect(balance.drainedToPredicted).toBeCloseTo(14 / balance.glycerolPhaseLitres, 12);
@@ -125,11 +125,11 @@ describe("a batch", () => {
     const soap = batchBalance(
       { ...usual, oilLitres: 1, ffaPct: 100, conversion: 0, catalystG: 1e6 },
       FLUIDS.sunflower,
-      FLUIDS.biodiesel,
+      FLUIDS,
     );
     expect(soap).toMatchObject({ esterKg: 0, unreactedKg: 0, fuelKg: 0 });
-    expect(() => batchBalance({ ...usual, methanolLitres: 6 }, canola, FLUIDS.biodiesel)).toThrow("more methanol");
-    expect(() => batchBalance({ ...usual, ffaPct: 8 }, canola, FLUIDS.biodiesel)).toThrow("free acid eats");
+    expect(() => batchBalance({ ...usual, methanolLitres: 6 }, canola, FLUIDS)).toThrow("more methanol");
+    expect(() => batchBalance({ ...usual, ffaPct: 8 }, canola, FLUIDS)).toThrow("free acid eats");
   });
 });
 

@@ -8,6 +8,10 @@ export interface Fill {
 
 const CLEAR: Fill = { colour: "#f0b340", hatch: "none" };
 
+const SOAP: Fill = { colour: "#e3dccb", hatch: "dots" };
+/** Dissolved in water, they look like it. */
+const SOLUTE: Fill = { colour: "#86b4c6", hatch: "lines" };
+
 const FILLS: Record<TableComponentId, Fill> = {
   canola: CLEAR,
   soybean: CLEAR,
@@ -28,7 +32,15 @@ const FILLS: Record<TableComponentId, Fill> = {
   "potassium-hydroxide": { colour: "#eef0ee", hatch: "cross" },
   "sulfuric-acid": { colour: "#e9e2c4", hatch: "cross" },
   glycerol: { colour: "#5c2a1c", hatch: "lines" },
-  soap: { colour: "#e3dccb", hatch: "dots" },
+  soap: SOAP,
+  "potassium-soap": SOAP,
+  "fatty-acid": { colour: "#d9b26a", hatch: "dots" },
+  "acetic-acid": SOLUTE,
+  salt: SOLUTE,
+  "sodium-sulfate": SOLUTE,
+  "potassium-sulfate": SOLUTE,
+  "sodium-acetate": SOLUTE,
+  "potassium-acetate": SOLUTE,
 };
 
 /** A fluid of the owner's own looks like the one that it is like. */

@@ -61,6 +61,6 @@ export const batch = calculation({
   heavy: false,
   run(i) {
     const fluids = fluidsOf(i);
-    return batchBalance(i, fluidIn(fluids, i.oil), fluids.biodiesel);
+    return batchBalance(i, fluidIn(fluids, i.oil), fluids);
   },
 });

@@ -1,0 +1,88 @@
+import { type ComponentId, componentOf } from "../fluids";
+import { kgIn, type Pot, potOf } from "./pot";
+import { SOAPS } from "./reactions";
+
+/** What is let out below after each of the three rests. */
+export const PHASES = ["glycerol", "acid", "wash"] as const;
+export type Phase = (typeof PHASES)[number];
+
+/** What parts between the layers, in the owner's own experience; starting values are typical, without a source. */
+export interface PhaseMarks {
+  /** Of the methanol that is left over, what goes down with the glycerol. */
+  readonly methanolToGlycerolShare: number;
+  /** Of the soap, what goes down with the glycerol; the rest is what the wash is for. */
+  readonly soapToGlycerolShare: number;
+  /** Soap in wash water over soap in fuel, ppm over ppm: fitted from soap titrations. */
+  readonly soapPartition: number;
+  /** What water stays dissolved in washed fuel, ppm: drying takes it out. */
+  readonly waterInWashedPpm: number;
+}
+
+export const DEFAULT_PHASE_MARKS: PhaseMarks = {
+  methanolToGlycerolShare: 0.6,
+  soapToGlycerolShare: 0.9,
+  soapPartition: 8,
+  waterInWashedPpm: 1500,
+};
+
+const isSoap = (c: ComponentId): boolean => (SOAPS as readonly string[]).includes(c);
+/** Of the methanol left in the fuel, what a wash takes: it likes water far better. */
+const METHANOL_TO_WASH_SHARE = 0.9;
+const METHANOL_OVER_ACID_SHARE = 0.9;
+
+/** Litres at 15 °C of all that floats, and of water, in a pot. */
+export const fuelLitresIn = (pot: Pot): number =>
+  [...pot].reduce(
+    (sum, [c, kg]) => (componentOf(c).lies === "oil" && c !== "methanol" ? sum + kg / componentOf(c).rho15KgPerL : sum),
+    0,
+  );
+
+const fuelKgIn = (pot: Pot): number =>
+  [...pot].reduce((sum, [c, kg]) => (componentOf(c).lies === "oil" && c !== "methanol" ? sum + kg : sum), 0);
+
+/**
+ * Of each component in a pot that has stood, the share that comes to lie below. After glycerol all lye, water and salts
+ * are down; after a wash what water dissolves; after an acid stage the water and most of the methanol.
+ */
+export function shareBelow(pot: Pot, phase: Phase, marks: PhaseMarks): (component: ComponentId) => number {
+  const waterLitres = kgIn(pot, "water") / componentOf("water").rho15KgPerL;
+  const fuelLitres = fuelLitresIn(pot);
+  const w = fuelLitres > 0 ? waterLitres / fuelLitres : 0;
+  const washed = (marks.soapPartition * w) / (1 + marks.soapPartition * w);
+  const dissolved = (fuelKgIn(pot) * marks.waterInWashedPpm) / 1e6;
+  const water = kgIn(pot, "water");
+  return (component) => {
+    if (component === "methanol")
+      return phase === "glycerol"
+        ? marks.methanolToGlycerolShare
+        : phase === "acid"
+          ? METHANOL_OVER_ACID_SHARE
+          : METHANOL_TO_WASH_SHARE;
+    if (isSoap(component)) return phase === "glycerol" ? marks.soapToGlycerolShare : phase === "wash" ? washed : 0;
+    // What fuel dissolves stays in it; under glycerol, which drinks water, hardly any does.
+    if (component === "water") return phase === "wash" && water > 0 ? Math.max(0, 1 - dissolved / water) : 1;
+    return componentOf(component).lies === "oil" ? 0 : 1;
+  };
+}
+
+export interface Parted {
+  readonly above: Pot;
+  readonly below: Pot;
+}
+
+/** A pot that has stood, in its two layers. */
+export function part(pot: Pot, phase: Phase, marks: PhaseMarks): Parted {
+  const share = shareBelow(pot, phase, marks);
+  const each = [...pot].map(([component, kg]) => ({ component, kg, down: kg * share(component) }));
+  return {
+    above: potOf(each.map(({ component, kg, down }) => ({ component, kg: kg - down }))),
+    below: potOf(each.map(({ component, down }) => ({ component, kg: down }))),
+  };
+}
+
+/** Soap in what floats, ppm by mass. */
+export function soapPpmIn(above: Pot): number {
+  const fuelKg = fuelKgIn(above);
+  const soapKg = SOAPS.reduce((sum, s) => sum + kgIn(above, s), 0);
+  return fuelKg > 0 ? (soapKg / (fuelKg + soapKg)) * 1e6 : 0;
+}

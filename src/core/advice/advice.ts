@@ -2,6 +2,7 @@ import type { Station, VesselId } from "../ledger";
 import type { YardReading } from "../readings";
 import type { BlendMatter } from "./rules/blend";
 import type { DriveMatter } from "./rules/drive";
+import type { KettleMatter } from "./rules/kettle";
 import type { RawMatter } from "./rules/raw";
 import type { RoundsMatter } from "./rules/rounds";
 import type { SettleMatter } from "./rules/settle";
@@ -17,7 +18,7 @@ export type Advice = {
 } & AdviceMatter;
 
 /** What it is about; each station's rules say their own. */
-type AdviceMatter = BlendMatter | DriveMatter | RawMatter | RoundsMatter | SettleMatter | StoreMatter;
+type AdviceMatter = BlendMatter | DriveMatter | KettleMatter | RawMatter | RoundsMatter | SettleMatter | StoreMatter;
 
 /** Reads the yard and says what to do; in its station's list, and so in the house. */
 export interface Rule {

@@ -2,6 +2,7 @@ import type { YardReading } from "../readings";
 import type { Advice, Rule } from "./advice";
 import { BLEND_RULES } from "./rules/blend";
 import { DRIVE_RULES } from "./rules/drive";
+import { KETTLE_RULES } from "./rules/kettle";
 import { RAW_RULES } from "./rules/raw";
 import { ROUNDS_RULES } from "./rules/rounds";
 import { SETTLE_RULES } from "./rules/settle";
@@ -11,6 +12,7 @@ import { STORE_RULES } from "./rules/store";
 export const RULES: readonly Rule[] = [
   ...BLEND_RULES,
   ...DRIVE_RULES,
+  ...KETTLE_RULES,
   ...RAW_RULES,
   ...ROUNDS_RULES,
   ...SETTLE_RULES,

@@ -26,10 +26,11 @@ import { type ColdWarning, coldWarnings } from "./cold";
 import { type FitnessRefusal, unfit } from "./fitness";
 import { gateFluid } from "./gateFluid";
 import { type IntakeWarning, intakeWarnings } from "./intake";
+import { type KettleWarning, kettleWarnings } from "./kettle";
 import { type PetrolWarning, petrolWarnings } from "./petrol";
 import { type ReadingWarning, readingWarnings } from "./readingDoubts";
 
-export type DraftWarning = IntakeWarning | ReadingWarning | PetrolWarning | ColdWarning;
+export type DraftWarning = KettleWarning | IntakeWarning | ReadingWarning | PetrolWarning | ColdWarning;
 /** Why a step is refused: by what must not meet what, or because oil is not fit for where it is to go. */
 export type DraftRefusal = Refusal | FitnessRefusal;
 
@@ -52,6 +53,7 @@ export function clearanceOf(yard: YardState, draft: Draft, at: string): DraftCle
       ...intakeWarnings(yard, draft),
       ...petrolWarnings(yard, draft),
       ...coldWarnings(yard, draft),
+      ...kettleWarnings(yard, draft),
       ...readingWarnings(yard, draft),
     ],
   };
@@ -140,10 +142,18 @@ function stepOf(yard: YardState, flows: readonly [Flow, ...Flow[]]): Step | null
     drive: press.drive,
     pressurePa: press.pressurePa,
     housingsPa: press.housingsPa,
-    acidPurity: null,
+    acidPurity: acidPurityIn(yard, first),
     fatLimitShare: yard.settings.fatLimitShare,
     unattended: null,
   };
+}
+
+/** By the label of the bottle it comes out of, or goes into; what is in a kettle already was asked when it went in. */
+function acidPurityIn(yard: YardState, { from, to }: Flow): number | null {
+  const out = from === null ? undefined : yard.vessels.get(from)?.vessel;
+  if (out && out.role !== "chemical") return 1;
+  const bottle = out ?? (to === null ? undefined : yard.vessels.get(to)?.vessel);
+  return bottle?.pack?.purity ?? null;
 }
 
 /** So much over its shed, oil was warmed for its bags. */
@@ -205,9 +215,9 @@ function receiverOf(yard: YardState, id: VesselId): Receiver | null {
   const capacity = holdsLitres(state.vessel);
   return {
     place: roleOf(state.vessel.role).receiver,
-    open: true,
+    open: state.vessel.isClosed !== true,
     heated: false,
-    material: "unknown",
+    material: state.vessel.material ?? "unknown",
     ratedPa: null,
     parts: contentsOf(yard, id, false),
     celsius: state.celsius ?? yard.settings.shedCelsius,

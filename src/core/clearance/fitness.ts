@@ -13,6 +13,7 @@ import {
 } from "../ledger";
 import { ENGINE_OIL_BAG_UM, ENGINE_OIL_SHARE, shareOfFamily } from "../readings/vessel/family";
 import { unfitDye } from "./dye";
+import { unfitKettle } from "./kettle";
 import { unfitPetrol } from "./petrolBlend";
 import { untriedIn } from "./untried";
 
@@ -38,6 +39,12 @@ export const FITNESS_CODES = [
   "petrol-not-clear",
   "dyed-for-the-road",
   "untried-recipe",
+  "ester-not-tested",
+  "ester-failed",
+  "kettle-not-walked",
+  "kettle-not-safe",
+  "stage-out-of-order",
+  "out-of-date",
 ] as const;
 export type FitnessCode = (typeof FITNESS_CODES)[number];
 
@@ -63,6 +70,7 @@ export function unfit(yard: YardState, draft: Draft, at: string): FitnessRefusal
       ...unfitDye(yard, flow, draft),
     ]),
     ...untriedIn(yard, draft),
+    ...unfitKettle(yard, draft, at),
   ];
 }
 

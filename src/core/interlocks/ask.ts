@@ -1,5 +1,5 @@
 import { LIMITS, type LimitRefusal } from "./limits";
-import { holds, type Step } from "./step";
+import { holds, isSpirit, type Step, type StepPart, type Substance } from "./step";
 import { type Conditions, NEEDS, NEVER, type NeedCode, type NeverCode } from "./table";
 
 /** Why a step is not offered. */
@@ -36,9 +36,13 @@ export function askStep(step: Step): Clearance {
 
 export const isCleared = (c: Clearance): boolean => c.refusals.length === 0;
 
+/** Washed fuel keeps a trace of methanol that is nothing to fear; of all else any at all counts. */
+const isThere = (parts: readonly StepPart[], x: Substance): boolean =>
+  x === "methanol" ? isSpirit(parts, x) : holds(parts, x);
+
 function meets(row: Conditions, s: Step): boolean {
   return (
-    row.substances.some((x) => holds(s.parts, x) || holds(s.into.parts, x)) &&
+    row.substances.some((x) => isThere(s.parts, x) || isThere(s.into.parts, x)) &&
     (row.operations?.includes(s.operation) ?? true) &&
     (row.drives?.includes(s.drive) ?? true) &&
     (row.places?.includes(s.into.place) ?? true) &&

@@ -1,7 +1,7 @@
 import { FLUIDS, flashPointCelsius, isFluidId } from "../fluids";
 import { LEAST_SULFURIC_PURITY } from "../kettle";
 import { FINING_MOST_CELSIUS } from "../settling";
-import { holds, type Step, type StepPart, type Substance, shareOf } from "./step";
+import { holds, isSpirit, type Step, type StepPart, type Substance, shareOf } from "./step";
 
 /** Refusals that turn on a number of the lot or the line. */
 export type LimitRefusal =
@@ -33,7 +33,7 @@ function flashOf(parts: readonly StepPart[]): number {
       ? [{ fluid: { ...FLUIDS[substance], ...(flashCelsius !== undefined && { flashCelsius }) }, litres: amount }]
       : [],
   );
-  const spirit = holds(parts, "methanol") || holds(parts, "methoxide");
+  const spirit = isSpirit(parts, "methanol") || holds(parts, "methoxide");
   return Math.min(flashPointCelsius(fluids), spirit ? METHANOL_FLASH_CELSIUS : Number.POSITIVE_INFINITY);
 }
 

@@ -107,6 +107,11 @@ export interface Step {
 export const holds = (parts: readonly StepPart[], substance: Substance): boolean =>
   parts.some((p) => p.substance === substance && p.amount > 0);
 
+/** EN 14214 lets ester keep so much methanol: under it, the flash is the ester's own. */
+const METHANOL_TRACE_SHARE = 0.002;
+export const isSpirit = (parts: readonly StepPart[], substance: Substance): boolean =>
+  shareOf(parts, (s) => s === substance) > METHANOL_TRACE_SHARE;
+
 export function shareOf(parts: readonly StepPart[], is: (s: Substance) => boolean): number {
   let all = 0;
   let those = 0;

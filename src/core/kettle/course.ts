@@ -4,7 +4,6 @@ import { type PhaseMarks, part } from "./phases";
 import { both, kgIn, type Pot, potOf } from "./pot";
 import { esterifyAcid, saponify, spendSulfuric, splitSoap, transesterify, withFreeAcid } from "./reactions";
 import type { BatchRecipe } from "./recipe";
-import { gPerMol } from "./species";
 import { oilKgPerL, potOfDose, type Weighing, weighingOf } from "./weighing";
 
 /** Free acid that one acid stage turns, where nothing better is known: from a few percent to under one. */
@@ -82,7 +81,7 @@ export function courseOf(oil: Pot, r: BatchRecipe, fluids: FluidTable, marks: Ph
   const weighing = weighingOf(r, kgPerL);
   const lot = withFreeAcid(oil, (r.oilLitres * r.acidMolPerL * OLEIC_G_PER_MOL) / 1000);
   const acid = weighing.acid ? potOfDose(weighing.acid, r) : EMPTY;
-  const afterAcid = weighing.acid ? part(esterifyAcid(both(lot, acid), turnedShare(r)), "acid", marks) : null;
+  const afterAcid = weighing.acid ? part(esterifiedWith(both(lot, acid), r), "acid", marks) : null;
   const first = potOfDose(weighing.first, r);
   const charged = both(afterAcid?.above ?? lot, first);
   const reacted = react(charged, r, fluids);
@@ -127,11 +126,11 @@ const washInput = (r: BatchRecipe, first: boolean, fuelLitres: number): Pot => w
 const kgOfOil = (pot: Pot): number =>
   [...pot].reduce((sum, [c, kg]) => (c === "methanol" || c === "water" ? sum : sum + kg), 0);
 
+/** What an acid stage makes of a pot, as far as this recipe's goes. */
+export const esterifiedWith = (pot: Pot, r: BatchRecipe): Pot => esterifyAcid(pot, turnedShare(r));
+
 /** As far as the titration after it says, or as far as one stage usually goes. */
 function turnedShare(r: BatchRecipe): number {
   if (r.demandMolPerL === undefined || r.acidMolPerL <= 0) return ACID_TURNED_SHARE;
   return Math.min(1, Math.max(0, 1 - r.demandMolPerL / r.acidMolPerL));
 }
-
-/** Kilograms of soap that so much free acid makes: for whoever explains the lye. */
-export const soapKgOf = (acidMol: number): number => (acidMol * gPerMol("soap")) / 1000;

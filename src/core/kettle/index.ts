@@ -7,7 +7,7 @@ export {
 } from "./acidStage";
 export { type Batch, type BatchBalance, batchBalance } from "./batch";
 export { BASE_DOSE_SCHOOLS, catalystGrams } from "./catalyst";
-export { type Course, courseOf, react, vapourOf, washed } from "./course";
+export { type Course, courseOf, esterifiedWith, react, vapourOf, washed } from "./course";
 export { dryingKWh, weighTestPct } from "./drying";
 export { convertedBySolubility, ENOUGH_BATCHES, type Learned, learnedFrom, type PastBatch } from "./learned";
 export {

@@ -36,9 +36,8 @@ export const learnedFrom = (batches: readonly PastBatch[]): Learned => ({
   drainedToExpected: spread(known(batches.map((b) => b.drainedToExpected))),
 });
 
-/** Too little falls out to be seen: this much is taken to be left then. */
+/** Too little falls out of methanol to be seen: this much is taken to be left then. */
 const UNSEEN_SHARE = 0.01;
 
-/** Converted share by dissolving fuel in methanol: oil that was not turned falls out. mL of each. */
-export const convertedBySolubility = (sampleMl: number, droppedMl: number): number =>
-  1 - Math.max(UNSEEN_SHARE, droppedMl / sampleMl);
+/** Share converted by what did not dissolve in methanol: oil that was not turned falls out. */
+export const convertedBySolubility = (undissolvedShare: number): number => 1 - Math.max(UNSEEN_SHARE, undissolvedShare);

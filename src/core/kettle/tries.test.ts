@@ -112,8 +112,8 @@ describe("what a batch is called", () => {
     expect(learnedFrom([past(0.9), past(0.95)]).conversion).toBeNull();
     expect(learnedFrom([past(0.97), past(0.9), past(0.95)]).conversion).toEqual([0.9, 0.95, 0.97]);
     expect(learnedFrom([past(0.97), past(0.9), past(0.95)]).drainedToExpected).toBeNull();
-    expect(convertedBySolubility(10, 0.5)).toBeCloseTo(0.95, 12);
-    expect(convertedBySolubility(10, 0)).toBeCloseTo(0.99, 12);
+    expect(convertedBySolubility(0.05)).toBeCloseTo(0.95, 12);
+    expect(convertedBySolubility(0)).toBeCloseTo(0.99, 12);
   });
 });
 

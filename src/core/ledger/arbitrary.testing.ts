@@ -16,6 +16,7 @@ export const IDS: Readonly<Record<string, readonly string[]>> = {
   place: ["trailer"],
   round: ["round"],
   cup: ["cup"],
+  batch: ["batch"],
   entry: ["01"],
 };
 

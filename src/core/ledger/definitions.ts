@@ -2,7 +2,18 @@ import type { Entry } from "./entry";
 import type { Flaw } from "./errors";
 
 /** Kinds of entries that say what a thing is like, from then on. */
-export const THING_KINDS = ["vessel", "source", "bag", "vehicle", "place", "cup", "fluid", "line", "recipe"] as const;
+export const THING_KINDS = [
+  "vessel",
+  "source",
+  "bag",
+  "vehicle",
+  "place",
+  "cup",
+  "fluid",
+  "line",
+  "recipe",
+  "batch",
+] as const;
 export type ThingKind = (typeof THING_KINDS)[number];
 
 /** A thing of the yard, by what it is and its id. */
@@ -62,6 +73,8 @@ export function missingThing(flaw: Flaw): ThingKey | undefined {
       return thingKey("fluid", flaw.fluid);
     case "unknown-recipe":
       return thingKey("recipe", flaw.recipe);
+    case "unknown-batch":
+      return thingKey("batch", flaw.batch);
     case "unknown-line":
       return thingKey("line", flaw.line);
     default:

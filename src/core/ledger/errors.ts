@@ -1,5 +1,17 @@
 import type { FluidId } from "../fluids";
-import type { BagId, CupId, EntryId, LineId, PlaceId, RecipeId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
+import type {
+  BagId,
+  BatchId,
+  CupId,
+  EntryId,
+  LineId,
+  PlaceId,
+  RecipeId,
+  RoundId,
+  SourceId,
+  VehicleId,
+  VesselId,
+} from "./ids";
 import type { OddText } from "./oddText";
 
 /** What does not add up about an entry that is being applied. The interface words each. */
@@ -21,6 +33,7 @@ export type Flaw =
   | { readonly code: "unknown-fluid"; readonly fluid: FluidId }
   | { readonly code: "unknown-line"; readonly line: LineId }
   | { readonly code: "unknown-recipe"; readonly recipe: RecipeId }
+  | { readonly code: "unknown-batch"; readonly batch: BatchId }
   | { readonly code: "unknown-round"; readonly round: RoundId }
   | { readonly code: "round-over"; readonly round: RoundId };
 

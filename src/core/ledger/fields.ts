@@ -31,6 +31,7 @@ export type FieldIs =
   | "round"
   | "cup"
   | "recipe"
+  | "batch"
   | "line";
 
 type FieldValue = string | number | boolean | undefined;

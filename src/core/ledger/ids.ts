@@ -13,6 +13,7 @@ export const RoundId = id("round");
 export const CupId = id("cup");
 export const LineId = id("line");
 export const RecipeId = id("recipe");
+export const BatchId = id("batch");
 /** Entries that were written as one act: taken back as one. */
 export const ActId = id("act");
 
@@ -26,4 +27,5 @@ export type RoundId = z.infer<typeof RoundId>;
 export type CupId = z.infer<typeof CupId>;
 export type LineId = z.infer<typeof LineId>;
 export type RecipeId = z.infer<typeof RecipeId>;
+export type BatchId = z.infer<typeof BatchId>;
 export type ActId = z.infer<typeof ActId>;

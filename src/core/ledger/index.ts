@@ -1,5 +1,6 @@
 export { type AccountName, enteredLitres } from "./accounts";
 export { accountBy, accountLitres, type Balance, balance } from "./balance";
+export type { BatchPhoto, BatchState, StageState, TestState } from "./batchState";
 export type { GumBatch, PriceState, RecipeState, TrialState } from "./blendState";
 export { carryPours, type Held, type Pour } from "./carry";
 export { readThingKey, THING_KINDS, type ThingKey, type ThingKind, thingKey } from "./definitions";
@@ -19,9 +20,24 @@ export type { Fault, Flaw, LedgerError } from "./errors";
 export { type EntryField, type FieldIs, fieldsOf, withFields } from "./fields";
 export { figuresOf } from "./figures";
 export { offerEntries, offerEntry } from "./guard";
-export { ActId, BagId, CupId, EntryId, LineId, PlaceId, RecipeId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
+export {
+  ActId,
+  BagId,
+  BatchId,
+  CupId,
+  EntryId,
+  LineId,
+  PlaceId,
+  RecipeId,
+  RoundId,
+  SourceId,
+  VehicleId,
+  VesselId,
+} from "./ids";
 export { type Bag, ELEMENT_FORMS, type ElementForm } from "./kinds/bag";
 export { BAG_SERVICES, type BagService } from "./kinds/bagService";
+export type { Batch } from "./kinds/batch";
+export { BATCH_ENDS, type BatchEnd } from "./kinds/batchEnd";
 export type { Cup } from "./kinds/cup";
 export { FEED_WAYS, type FeedWay, type Flow, type How } from "./kinds/flow";
 export type { OwnFluid } from "./kinds/fluid";
@@ -37,7 +53,7 @@ export type { Settler, Vessel } from "./kinds/vessel";
 export { byRecord, byTime, deadIds, liveEntries, targetOf } from "./live";
 export { type OddText, oddTextIn } from "./oddText";
 export { project } from "./project";
-export { type ColdJar, type CupTime, isFiltered, type Quality, type WaterWord } from "./quality";
+export { type AcidWord, type ColdJar, type CupTime, isFiltered, type Quality, type WaterWord } from "./quality";
 export {
   classOf,
   type FluidClass,

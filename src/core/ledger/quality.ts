@@ -1,4 +1,5 @@
-import type { CupId } from "./ids";
+import type { BatchVerdict } from "../kettle";
+import type { BatchId, CupId } from "./ids";
 
 /** What travels with oil besides its litres. One value, and one rule for what a mixture of two has. */
 export interface Quality {
@@ -17,6 +18,10 @@ export interface Quality {
   /** When what had fallen out of it was drained, and when a jar of it came out clear, since then. */
   readonly gumsDrainedAt: string | null;
   readonly gumsClearAt: string | null;
+  /** Its free acid, as titrated. */
+  readonly acid: AcidWord | null;
+  /** The batch that it is, and whether that has passed as fuel. */
+  readonly fuel: { readonly batch: BatchId; readonly verdict: BatchVerdict } | null;
   /** When gelatine was stirred into it, until it is stirred or poured again. */
   readonly finedAt: string | null;
 }
@@ -28,6 +33,17 @@ export interface WaterWord {
   readonly because: "test" | "fining" | "poured";
   /** As weighed. */
   readonly share: number | null;
+}
+
+/** A lot's free acid. */
+export interface AcidWord {
+  readonly at: string;
+  readonly acidMolPerL: number;
+  /** mg KOH/g. */
+  readonly acidNumber: number;
+  readonly ffaPct: number;
+  /** By the spread of its tries. */
+  readonly plusMinusPct: number;
 }
 
 /** A lot's time through the owner's cup. */
@@ -62,6 +78,8 @@ export const UNKNOWN_QUALITY: Quality = {
   petrolSince: null,
   gumsDrainedAt: null,
   gumsClearAt: null,
+  acid: null,
+  fuel: null,
   finedAt: null,
 };
 
@@ -88,6 +106,8 @@ export function mixQuality(there: Quality | null, poured: Quality, at: string): 
     petrolSince: there.petrolSince === null && poured.petrolSince === null ? null : at,
     gumsDrainedAt: null,
     gumsClearAt: null,
+    acid: null,
+    fuel: null,
     finedAt: null,
   };
 }

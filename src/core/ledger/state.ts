@@ -1,10 +1,23 @@
 import { type ComponentId, FLUIDS, type FluidId, type FluidTable } from "../fluids";
 import type { AccountName } from "./accounts";
+import type { BatchState } from "./batchState";
 import type { GumBatch, PriceState, RecipeState } from "./blendState";
 import { type Contents, EMPTY, PartTable } from "./contents";
 import type { ThingKey } from "./definitions";
 import type { Fault } from "./errors";
-import type { BagId, CupId, EntryId, LineId, PlaceId, RecipeId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
+import type {
+  BagId,
+  BatchId,
+  CupId,
+  EntryId,
+  LineId,
+  PlaceId,
+  RecipeId,
+  RoundId,
+  SourceId,
+  VehicleId,
+  VesselId,
+} from "./ids";
 import type { Bag } from "./kinds/bag";
 import type { BagEnd } from "./kinds/bagService";
 import type { Cup } from "./kinds/cup";
@@ -16,6 +29,7 @@ import { DEFAULT_SETTINGS, type Settings } from "./kinds/settings";
 import type { Source } from "./kinds/source";
 import type { Vehicle } from "./kinds/vehicle";
 import type { Vessel } from "./kinds/vessel";
+import type { WalkChecks } from "./kinds/walkDown";
 import { type Quality, UNKNOWN_QUALITY } from "./quality";
 import type { RanOn } from "./ranOn";
 import type { Check } from "./schema/check";
@@ -100,6 +114,8 @@ export interface VesselState {
   /** Of a settler: when its bottom was last cleaned out, and the litres fed since. */
   readonly cleanedAt: string | null;
   readonly fedLitres: number;
+  /** Of a kettle: when it was looked over, and what was found. */
+  readonly walkDown: { readonly at: string; readonly checks: WalkChecks } | null;
   /** The entry that holds its latest photo. */
   readonly photo: EntryId | null;
 }
@@ -221,7 +237,7 @@ export interface VehicleState {
 }
 
 export interface Origin {
-  readonly kind: "opening" | "pickup" | "purchase" | "stock-take" | "fining";
+  readonly kind: "opening" | "pickup" | "purchase" | "stock-take" | "fining" | "wash" | "recover";
   readonly at: string;
   readonly source: SourceId | null;
   /** Water, sludge and fat in it when it came, as a share. */
@@ -243,6 +259,8 @@ export interface YardState {
   readonly origins: Map<string, Origin>;
   readonly cups: Map<CupId, Cup>;
   readonly recipes: Map<RecipeId, RecipeState>;
+  /** Batches of the kettles, in the order they were begun. */
+  readonly batches: Map<BatchId, BatchState>;
   /** By the fluid's or the chemical's id. */
   readonly prices: Map<string, PriceState>;
   gumBatches: readonly GumBatch[];
@@ -282,6 +300,7 @@ export function emptyYard(): YardState {
     origins: new Map(),
     cups: new Map(),
     recipes: new Map(),
+    batches: new Map(),
     prices: new Map(),
     gumBatches: [],
     ownFluids: new Map(),
@@ -326,6 +345,7 @@ export function copyYard(y: YardState): YardState {
     rounds: new Map(y.rounds),
     cups: new Map(y.cups),
     recipes: new Map(y.recipes),
+    batches: new Map(y.batches),
     prices: new Map(y.prices),
     ownFluids: new Map(y.ownFluids),
     broughtForward: new Set(y.broughtForward),
@@ -355,6 +375,7 @@ export const emptyVessel = (vessel: Vessel): VesselState => ({
   quality: UNKNOWN_QUALITY,
   cleanedAt: null,
   fedLitres: 0,
+  walkDown: null,
   photo: null,
 });
 

@@ -1,5 +1,7 @@
+import { PRESETS, USUAL_CONVERSION, USUAL_SECOND_SHARE } from "../kettle";
 import { type Draft, type Entry, kindOf } from "./entry";
-import { BagId, CupId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
+import { BagId, BatchId, CupId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
+import type { Batch } from "./kinds/batch";
 import type { Source } from "./kinds/source";
 import type { Vessel } from "./kinds/vessel";
 import { project } from "./project";
@@ -60,10 +62,30 @@ export const start = (): Entry[] => [
   entry("04", 10, pickup("A", 100)),
 ];
 
+/** Sixty litres of usual oil, in a usual way. */
+export const recipe: Batch["recipe"] = {
+  ...PRESETS.patient,
+  path: "base",
+  pace: "patient",
+  oilLitres: 60,
+  acidMolPerL: 0.04,
+  base: "KOH",
+  basePurity: 0.9,
+  doseGPerL: 7,
+  methanolPurity: 1,
+  sulfuricPurity: 0.96,
+  secondShare: USUAL_SECOND_SHARE,
+  conversion: USUAL_CONVERSION,
+};
+
 /** A yard with one of everything that entries speak of, and oil, diesel and petrol standing in it. */
 export function fullEntries(): Entry[] {
   const cone = { kind: "cone-cylinder", diameterMm: 460, coneHeightMm: 420, outletDiameterMm: 60 } as const;
-  const buy = (to: string, fluid: "canola" | "diesel" | "petrol", litres: number): Draft => ({
+  const buy = (
+    to: string,
+    fluid: "canola" | "diesel" | "petrol" | "biodiesel" | "methanol",
+    litres: number,
+  ): Draft => ({
     kind: "purchase",
     data: { to: vid(to), fluid, amount: { litres } },
   });
@@ -115,12 +137,18 @@ export function fullEntries(): Entry[] {
       },
     },
     { kind: "fluid", data: { id: "diesel~Winter diesel", figures: { cloudCelsius: -22, pourCelsius: -32 } } },
+    {
+      kind: "batch",
+      data: { id: BatchId.parse("batch"), name: "Batch 1", kettle: vid("kettle"), is: "batch", recipe },
+    },
     { kind: "round", data: { id: RoundId.parse("round"), by: null, stops: [{ source: kitchen.id, litres: 20 }] } },
     pickup("A", 120),
     pickup("B", 60),
     buy("C", "petrol", 20),
     buy("tank", "diesel", 40),
     buy("settler", "canola", 90),
+    buy("kettle", "biodiesel", 60),
+    buy("kettle", "methanol", 9),
   ];
   return drafts.map((draft, i) => entry(String(i + 1).padStart(2, "0"), i, draft));
 }

@@ -8,6 +8,7 @@ import {
   EMPTY,
   type Hanging,
   litres15OfMeasured,
+  takeComponents,
   takeLayer,
   takeMixed,
 } from "./contents";
@@ -17,7 +18,7 @@ import type { EntryId, VesselId } from "./ids";
 import { gumsDrained, mixQuality, offTheBottom, offTheTop, type Quality, UNKNOWN_QUALITY } from "./quality";
 import type { Layer, MeasuredOrAll } from "./schema/quantities";
 import { keepStanding } from "./standings";
-import type { VesselState, YardState } from "./state";
+import { partsOf, type VesselState, type YardState } from "./state";
 
 const NO_DIPS: VesselState["dips"] = [];
 const NO_JARS: VesselState["jars"] = [];
@@ -81,9 +82,80 @@ export function takeOut(
     quality: emptied ? UNKNOWN_QUALITY : layer === "bottom" ? gumsDrained(state.quality, at) : state.quality,
     cleanedAt: state.cleanedAt,
     fedLitres: state.fedLitres,
+    walkDown: state.walkDown,
     photo: state.photo,
   });
   return ok(taken);
+}
+
+/**
+ * Takes litres (as measured) of what lies below by its share of each component; what is more than that layer is of what
+ * stands above it.
+ */
+export function takeParts(
+  yard: YardState,
+  from: VesselId,
+  amount: MeasuredOrAll,
+  shareBelow: (component: ComponentId) => number,
+  at: string,
+): Result<Contents, Flaw> {
+  const { contents } = vesselAt(yard, from);
+  if (contents.total === 0) return fail({ code: "empty", vessel: from });
+  if ("all" in amount) return takeOut(yard, from, amount, at);
+  const litres =
+    amount.litres * (amount.celsius === undefined ? 1 : litres15OfMeasured(contents, yard.parts, amount.celsius));
+  const short = litres - contents.total;
+  if (short > SLACK_LITRES) return fail({ code: "overdrawn", vessel: from, shortLitres: short });
+  const there = litresByComponent(yard, contents);
+  const layer = [...there].reduce((sum, [c, l]) => sum + l * shareBelow(c), 0);
+  const ofLayer = layer > 0 ? Math.min(1, litres / layer) : 0;
+  const rest = contents.total - layer;
+  const ofRest = litres > layer && rest > 0 ? Math.min(1, (litres - layer) / rest) : 0;
+  const wanted = [...there].map(([c, l]): [ComponentId, number] => {
+    const below = l * shareBelow(c);
+    return [c, below * ofLayer + (l - below) * ofRest];
+  });
+  return leaveWithout(yard, from, new Map(wanted), at);
+}
+
+/** Takes litres at 15 °C of the components named. Refuses more of one than there is. */
+export function takeGone(
+  yard: YardState,
+  from: VesselId,
+  wanted: ReadonlyMap<ComponentId, number>,
+  at: string,
+): Result<Contents, Flaw> {
+  const there = litresByComponent(yard, vesselAt(yard, from).contents);
+  const short = [...wanted].reduce((sum, [c, l]) => sum + Math.max(0, l - (there.get(c) ?? 0)), 0);
+  if (short > SLACK_LITRES) return fail({ code: "overdrawn", vessel: from, shortLitres: short });
+  return leaveWithout(yard, from, wanted, at);
+}
+
+function leaveWithout(
+  yard: YardState,
+  from: VesselId,
+  wanted: ReadonlyMap<ComponentId, number>,
+  at: string,
+): Result<Contents, Flaw> {
+  const state = vesselAt(yard, from);
+  const { taken, left } = takeComponents(state.contents, yard.parts, wanted);
+  const emptied = left.total < SLACK_LITRES;
+  keepStanding(yard, state);
+  changeVessel(yard, from, {
+    contents: left,
+    changedAt: at,
+    dips: NO_DIPS,
+    jars: NO_JARS,
+    ...(emptied && { stirredAt: null, quality: UNKNOWN_QUALITY }),
+  });
+  return ok(taken);
+}
+
+function litresByComponent(yard: YardState, contents: Contents): Map<ComponentId, number> {
+  const there = new Map<ComponentId, number>();
+  for (const { component, litres } of partsOf(contents, yard.parts))
+    there.set(component, (there.get(component) ?? 0) + litres);
+  return there;
 }
 
 /** What is poured besides litres: what it is like, and how warm it was read. */
@@ -125,6 +197,7 @@ export function pourIn(yard: YardState, to: VesselId, poured: Contents, at: stri
     quality: mixQuality(empty ? null : state.quality, along.quality, at),
     cleanedAt: state.cleanedAt,
     fedLitres: state.vessel.role === "settler" ? state.fedLitres + poured.total : state.fedLitres,
+    walkDown: state.walkDown,
     photo: state.photo,
   });
 }

@@ -14,4 +14,59 @@ export const RUNG_WORDS = {
   "old-engine": "An old engine",
   "good-engine": "A good engine",
 } as const;
+/** Stages of a batch, as they stand on its row. */
+export const STAGE_WORDS = {
+  dry: "Dry",
+  warm: "Warm",
+  acid: "Acid stage",
+  "acid-settle": "Let it stand",
+  "acid-split": "Let acid water out",
+  retitrate: "Titrate again",
+  methoxide: "Methoxide",
+  mix: "Mix",
+  settle: "Settle",
+  split: "Split",
+  "methoxide-2": "Methoxide again",
+  "mix-2": "Mix again",
+  "settle-2": "Settle again",
+  "split-2": "Split again",
+  wash: "Wash",
+  polish: "Dry to bright",
+  test: "Test",
+} as const;
+export const FUEL_TEST_WORDS = {
+  solubility: "Methanol solubility",
+  soap: "Soap",
+  water: "Water",
+  "wash-ph": "pH of the last wash",
+  "cold-jar": "Jar in the cold",
+  density: "Density",
+  "acid-number": "Acid number",
+} as const;
+/** What a kettle is looked over for before its first batch. */
+export const WALK_ITEMS = {
+  materials: "No aluminium, zinc, galvanised, tin, copper or brass wherever lye comes",
+  seals: "Seals and hoses that lye and methanol do not swell",
+  element: "The element stays covered at the lowest level it is on",
+  relief: "Relief valve, or an opening that cannot shut",
+  vent: "Vent led outdoors, away from sparks",
+  overflow: "Something to catch what foams over",
+  thermostat: "Thermostat, and a thermometer that was checked",
+  blanket: "Fire blanket and extinguisher at hand",
+  water: "Running water for eyes and skin at hand",
+} as const;
+/** What a vessel is made of, or its fittings where those are worse. */
+export const VESSEL_MATERIALS = {
+  steel: "Steel",
+  "stainless-steel": "Stainless steel",
+  polyethylene: "Polyethylene",
+  polypropylene: "Polypropylene",
+  glass: "Glass",
+  aluminium: "Aluminium",
+  zinc: "Zinc",
+  galvanised: "Galvanised steel",
+  tin: "Tin",
+  copper: "Copper",
+  brass: "Brass",
+} as const;
 export const TRIAL_MARK_WORDS = { good: "Good", "so-so": "So-so", bad: "Bad" } as const;

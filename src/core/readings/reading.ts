@@ -1,6 +1,7 @@
 import type { FluidTable } from "../fluids";
 import {
   type BagState,
+  type BatchState,
   type Line,
   type OwnFluid,
   type Place,
@@ -52,6 +53,7 @@ export interface YardReading {
   readonly sources: readonly SourceView[];
   readonly round: RoundState | null;
   readonly prices: Readonly<Record<string, PriceState>>;
+  readonly batches: readonly BatchState[];
   readonly ownFluids: readonly OwnFluid[];
   readonly gums: Gums;
 }
@@ -106,6 +108,7 @@ export function readYard(yard: YardState, at: string, memo: ReadingMemo): YardRe
     places: [...yard.places.values()].filter((p) => inUse("place", p.id)),
     sources: readSources(yard, now, memo).filter((s) => inUse("source", s.source.id)),
     prices: Object.fromEntries(yard.prices),
+    batches: [...yard.batches.values()].filter((b) => inUse("batch", b.batch.id)),
     ownFluids: [...yard.ownFluids.values()],
     gums: gumsOf(yard),
     round: [...yard.rounds.values()].findLast((r) => r.endedAt === null) ?? null,

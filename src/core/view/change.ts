@@ -19,7 +19,7 @@ interface ListChange<T> {
   readonly changed: readonly T[];
 }
 
-type ListName = "vessels" | "sources" | "bags" | "vehicles" | "places" | "cups" | "ownFluids" | "advice";
+type ListName = "vessels" | "sources" | "bags" | "vehicles" | "places" | "cups" | "ownFluids" | "batches" | "advice";
 
 /** What each thing of the view's lists goes by. */
 const ID_OF: { readonly [L in ListName]: (thing: YardView[L][number]) => string } = {
@@ -30,6 +30,7 @@ const ID_OF: { readonly [L in ListName]: (thing: YardView[L][number]) => string 
   places: (p) => p.place.id,
   cups: (c) => c.id,
   ownFluids: (f) => f.id,
+  batches: (b) => b.batch.id,
   advice: (a) => a.id,
 };
 const LISTS = Object.keys(ID_OF) as ListName[];

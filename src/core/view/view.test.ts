@@ -111,13 +111,16 @@ describe("a view that costs what changed", () => {
   it("leaves out what is retired, unless it holds oil, and keeps its name", () => {
     const gone = (id: string, minute: number): Entry =>
       entry(`g${id}`, minute, { kind: "retire", data: { what: { kind: "vessel", id: vid(id) } } });
-    const t = appendEntries(buildTimeline(fullEntries()), [gone("kettle", 5000)]);
+    const t = appendEntries(buildTimeline(fullEntries()), [
+      entry("spare", 4000, { kind: "vessel", data: drum("spare", "kettle") }),
+      gone("spare", 5000),
+    ]);
     const view = viewYard(t.head, NOW);
-    expect(view.vessels.map((v) => v.vessel.id)).not.toContain("kettle");
-    expect(view.retired).toEqual([{ kind: "vessel", id: "kettle", at: iso(5000) }]);
-    expect(view.names.kettle).toBe("kettle");
-    const again = appendEntries(t, [write(9, 6000, move("A", "kettle", 5))]);
-    expect(viewYard(again.head, NOW).vessels.map((v) => v.vessel.id)).toContain("kettle");
+    expect(view.vessels.map((v) => v.vessel.id)).not.toContain("spare");
+    expect(view.retired).toEqual([{ kind: "vessel", id: "spare", at: iso(5000) }]);
+    expect(view.names.kettle).toBe("spare");
+    const again = appendEntries(t, [write(9, 6000, move("A", "spare", 5))]);
+    expect(viewYard(again.head, NOW).vessels.map((v) => v.vessel.id)).toContain("spare");
   });
   it("a pour changes its two vessels, and reads no other anew", () => {
     const t = buildTimeline(fullEntries());

@@ -2,6 +2,7 @@ import { type Advice, advise } from "../advice";
 import { type FluidTable, fluidName } from "../fluids";
 import {
   type Balance,
+  type BatchState,
   balance,
   type Cup,
   type Fault,
@@ -48,6 +49,8 @@ export interface YardView {
   readonly fluids: FluidTable;
   /** Recipes in use, with what became of them. */
   readonly recipes: readonly RecipeState[];
+  /** Batches of the kettles, in the order they were begun. */
+  readonly batches: readonly BatchState[];
   /** What a litre costs, by the id of the fluid or chemical. */
   readonly prices: Readonly<Record<string, PriceState>>;
   /** What falls out of petrol blends, by this yard's own drains. */
@@ -107,6 +110,7 @@ export function viewYard(
     ownFluids: reading.ownFluids,
     fluids: yard.fluids,
     recipes: [...yard.recipes.values()].filter((r) => !yard.retired.has(thingKey("recipe", r.recipe.id))),
+    batches: reading.batches,
     prices: reading.prices,
     gums: reading.gums,
     retired: [...yard.retired].map(([key, at]) => ({ ...readThingKey(key), at })),
@@ -131,6 +135,7 @@ function namesIn(yard: YardState): Record<string, string> {
   for (const place of yard.places.values()) names[place.id] = place.name;
   for (const cup of yard.cups.values()) names[cup.id] = cup.name;
   for (const { recipe } of yard.recipes.values()) names[recipe.id] = recipe.name;
+  for (const { batch } of yard.batches.values()) names[batch.id] = batch.name;
   for (const id of yard.ownFluids.keys()) names[id] = fluidName(id);
   return names;
 }

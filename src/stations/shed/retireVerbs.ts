@@ -13,6 +13,7 @@ const WORDS = {
   fluid: "fluid of your own",
   line: "filter line",
   recipe: "recipe",
+  batch: "batch of the kettle",
 } as const;
 
 const asThing = (key: string): Thing => readThingKey(key as ThingKey) as Thing;
@@ -28,6 +29,7 @@ const inUse = (view: YardView): { value: ThingKey; name: string }[] =>
     ...view.cups.map((c) => thingKey("cup", c.id)),
     ...view.lines.map((l) => thingKey("line", l.line.id)),
     ...view.recipes.map((r) => thingKey("recipe", r.recipe.id)),
+    ...view.batches.map((b) => thingKey("batch", b.batch.id)),
     ...fluidsInUse(view).map((f) => thingKey("fluid", f.id)),
   ].map((value) => ({ value, name: named(view, value) }));
 

@@ -1,10 +1,11 @@
 import type { Advice } from "@/core/advice";
+import { STAGE_WORDS } from "@/core/ledger/words";
 import { formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
 import { clogWords } from "./clog";
 import { FAILURE_WORDS } from "./cold";
 import { nameOf } from "./names";
-import { aboutDay, shortDay } from "./times";
+import { aboutDay, dayAndClock, shortDay } from "./times";
 import { type Units, unitsOf } from "./units";
 import { WAY_NAMES } from "./ways";
 
@@ -71,6 +72,36 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
         steps: [{ label: "Compare the ways", href: "/ways" }],
       };
     }
+    case "kettle-stage":
+      return kettleStage(a, view);
+    case "batch-failed":
+      return {
+        title: `${nameOf(view, a.batch)} failed`,
+        why: `A test of what stands in ${name} lies outside its mark. It is no fuel: rework it.`,
+        short: "Rework it",
+        steps: [{ label: "What to do", href: `/kettle?batch=${a.batch}` }],
+      };
+    case "batch-passed":
+      return {
+        title: `${nameOf(view, a.batch)} is fuel`,
+        why: `It passed. ${u.litres(a.litres)} stand in ${name}: move them to where fuel is kept, and keep a jar.`,
+        short: "It is fuel",
+        steps: [{ label: "Finish the batch", href: `/kettle?batch=${a.batch}` }],
+      };
+    case "chemical-old":
+      return {
+        title: `${name} is past its date`,
+        why: "Lye draws water and carbon dioxide and grows weaker; methanol draws water. Weighed by its label it is too little.",
+        short: "Past its date",
+        steps: [{ label: "Chemicals", href: "/chemicals" }],
+      };
+    case "methanol-over":
+      return {
+        title: `${u.litres(a.litres)} of methanol here`,
+        why: `Your limit is ${u.litres(a.limitLitres)}. How much may be kept is local law.`,
+        short: "Over your limit",
+        steps: [{ label: "Chemicals", href: "/chemicals" }],
+      };
     case "wet": {
       const why = {
         test:
@@ -229,9 +260,9 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
     case "kettle":
       return {
         title: `${name} holds fatty oil`,
-        why: `${percent(a.fatShare)} of it sets in the cold. Kept apart for conversion.`,
+        why: `${percent(a.fatShare)} of it sets in the cold. Titrate it, and make a batch of it.`,
         short: "Fatty oil",
-        steps: [{ label: "Look at the kettle", href: "/kettle" }],
+        steps: [{ label: "Titrate it", href: `/titrate?vessel=${a.vessel}` }],
       };
     case "too-thick":
       return {
@@ -345,4 +376,40 @@ function drawOff(a: Extract<Advice, { code: "draw-off" }>, name: string, view: Y
       { label: ready ? "Dip first" : "Dip", log: { verb: "dip", values: { vessel: a.vessel ?? "" } } },
     ],
   };
+}
+
+function kettleStage(a: Extract<Advice, { code: "kettle-stage" }>, view: YardView): AdviceWords {
+  const batch = nameOf(view, a.batch);
+  const stage = STAGE_WORDS[a.stage];
+  const steps = [{ label: "To the kettle", href: `/kettle?batch=${a.batch}` }] as const;
+  switch (a.state) {
+    case "runs":
+      return {
+        title: `${batch}: ${stage.toLowerCase()} until ${dayAndClock(a.dueAt)}`,
+        why: "The clock runs; nothing is to be done before.",
+        short: `${stage} to ${dayAndClock(a.dueAt)}`,
+        steps,
+      };
+    case "over":
+      return {
+        title: `${batch}: ${stage.toLowerCase()} is up`,
+        why: "Look whether it is as it should be, and go on.",
+        short: `${stage}: look`,
+        steps,
+      };
+    case "stopped":
+      return {
+        title: `${batch} stands still at ${stage.toLowerCase()}`,
+        why: "It was stopped. Its page says what it still needs, and whether it may go on.",
+        short: "Stopped: go on",
+        steps,
+      };
+    case "next":
+      return {
+        title: `${batch}: ${stage.toLowerCase()}`,
+        why: "It is the next stage of this batch.",
+        short: stage,
+        steps,
+      };
+  }
 }

@@ -53,6 +53,8 @@ export function wordError(error: StoreError, view: YardView, later?: Entry): str
       return `Nobody has said what ${fluidName(error.fluid)} is like. Give its figures in the shed first.`;
     case "unknown-recipe":
       return "There is no such recipe in this yard at that time.";
+    case "unknown-batch":
+      return "There is no such batch in this yard at that time.";
     case "unknown-line":
       return "There is no such filter line in this yard.";
     case "unknown-place":

@@ -37,6 +37,18 @@ function wordFitness(r: FitnessRefusal, view: YardView): string {
       return `${from} is dyed, untaxed fuel. ${into} goes on the road: your local law most likely forbids it there.`;
     case "untried-recipe":
       return `This blend is new to ${into}. Try it first: a jar, a litre, then a stove or an old engine, and fill in the card under Blend, Recipes.`;
+    case "ester-not-tested":
+      return `${from} has not passed its tests: it is not fuel yet. Test it on the kettle's page first.`;
+    case "ester-failed":
+      return `${from} failed a test: it is not fuel. Rework it; do not drive on it.`;
+    case "kettle-not-walked":
+      return `Nobody has looked ${into} over. Walk it down before its first batch: materials, vent, relief, heater, water at hand.`;
+    case "kettle-not-safe":
+      return `${into} was looked over, and something is not as it should be. Put it right and walk it down again.`;
+    case "stage-out-of-order":
+      return "An earlier stage of this batch is not done. Do that first, or say that it is done.";
+    case "out-of-date":
+      return `${from} is past its date. Lye that has drawn water and carbon dioxide is weaker than its label: open a new pack.`;
     case "engine-oil-into-tank":
       return `${from} has engine oil in it that has been through no fine bag: its soot and metal wear the pump. Filter it to 10 µm or less, then blend it in a can.`;
   }

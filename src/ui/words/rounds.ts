@@ -24,7 +24,10 @@ export const REASON_WORDS: Record<VerdictReason, string> = {
   clear: "Clear, no water, nothing odd: good oil.",
 };
 
-type IntakeWarning = Exclude<DraftWarning, { code: `reading-${string}` | "petrol-in-blend" | "cold-in-tank" }>;
+type IntakeWarning = Exclude<
+  DraftWarning,
+  { code: `reading-${string}` | `kettle-${string}` | "petrol-in-blend" | "cold-in-tank" }
+>;
 
 /** What speaks against an intake, as said before it. */
 export function wordIntake(w: IntakeWarning, view: YardView): string {

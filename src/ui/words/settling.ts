@@ -52,6 +52,12 @@ export function wordWarning(w: DraftWarning, view: YardView): string {
       const slow = w.cetane < w.leastCetane ? `, under ${w.leastCetane}: it starts hard and knocks` : "";
       return `${nameOf(view, w.vessel)} then is ${formatNumber(w.petrolShare * 100, 0)} % petrol. Cetane about ${formatNumber(w.cetane, 0)}${slow}. All of it flashes like petrol, at ${u.celsius(w.flashCelsius)}.`;
     }
+    case "kettle-above-boil":
+      return `Methanol boils at ${u.celsius(w.boilsCelsius, 1)}. At ${u.celsius(w.celsius)} it leaves the kettle, and its vapour is poison and burns: turn the heat down.`;
+    case "kettle-foam-room":
+      return `${nameOf(view, w.vessel)} then has ${u.litres(Math.max(0, w.roomLitres))} of room. Foam wants ${u.litres(w.wantsLitres)}.`;
+    case "kettle-methanol-limit":
+      return `That makes ${u.litres(w.litres)} of methanol here, over your limit of ${u.litres(w.limitLitres)}. Local rules on storing it may be stricter still.`;
     case "cold-in-tank": {
       const where = w.belowCelsius === null ? "at any temperature" : `below ${u.celsius(w.belowCelsius)}`;
       return `In ${nameOf(view, w.vessel)} ${FAILURE_WORDS[w.failure]} ${where} then, and tonight falls to ${u.celsius(w.lowCelsius)}.`;

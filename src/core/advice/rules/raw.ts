@@ -110,11 +110,20 @@ function whereToTip(
   return (whole.length > 0 ? whole : fit).sort((a, b) => a.tip.costDays - b.tip.costDays)[0];
 }
 
+/** A batch is being made in it: its stages say what is next. */
+const isMaking = (batches: YardReading["batches"], kettle: VesselId): boolean =>
+  batches.some((b) => b.ended === null && (b.batch.kettle === kettle || b.vessel === kettle));
+
 /** A kettle or heel tub that holds fat is work for the kettle. */
-function kettleWork({ vessels, now, settings }: YardReading): Advice[] {
+function kettleWork({ vessels, batches, now, settings }: YardReading): Advice[] {
   return vessels.flatMap((reading): Advice[] => {
     const share = shareOfFamily(reading.standing, "fat");
-    if (reading.state.vessel.role !== "kettle" || share <= settings.fatLimitShare) return [];
+    if (
+      reading.state.vessel.role !== "kettle" ||
+      isMaking(batches, reading.state.vessel.id) ||
+      share <= settings.fatLimitShare
+    )
+      return [];
     const { id } = reading.state.vessel;
     return [{ id: `kettle ${id}`, code: "kettle", dueAt: now, station: "kettle", vessel: id, fatShare: share }];
   });

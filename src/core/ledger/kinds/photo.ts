@@ -1,5 +1,7 @@
+import { STAGES } from "../../kettle";
 import * as z from "../../zod";
-import { BagId, SourceId, VesselId } from "../ids";
+import { noBatch } from "../batches";
+import { BagId, BatchId, SourceId, VesselId } from "../ids";
 import { changeVessel } from "../transfer";
 import { MOVES_NOTHING } from "./flow";
 import { defineKind } from "./kind";
@@ -12,6 +14,7 @@ const PhotoSchema = z.object({
     z.object({ kind: z.literal("source"), id: SourceId }),
     z.object({ kind: z.literal("vessel"), id: VesselId }),
     z.object({ kind: z.literal("bag"), id: BagId }),
+    z.object({ kind: z.literal("batch"), id: BatchId, stage: z.enum([...STAGES, "jar"]) }),
   ]),
   type: z.enum(["image/jpeg", "image/webp", "image/png"]),
   base64: z
@@ -29,7 +32,14 @@ export const photo = defineKind({
   data: PhotoSchema,
   moves: MOVES_NOTHING,
   speaksOf: ({ of }) => (of.kind === "vessel" ? [of.id] : []),
-  apply(yard, { id, data: { of } }) {
+  apply(yard, { id, happenedAt, data: { of } }) {
+    if (of.kind === "batch") {
+      const batch = yard.batches.get(of.id);
+      if (!batch) return noBatch(of.id);
+      const photos = [...batch.photos, { stage: of.stage, at: happenedAt, entry: id }];
+      yard.batches.set(of.id, { ...batch, photos });
+      return undefined;
+    }
     if (of.kind === "vessel") {
       changeVessel(yard, of.id, { photo: id });
       return undefined;

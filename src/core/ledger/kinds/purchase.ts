@@ -1,8 +1,9 @@
-import { isFluidId, isPetrol } from "../../fluids";
+import { type ComponentId, isFluidId, isPetrol } from "../../fluids";
 import * as z from "../../zod";
+import { methanolAndWater } from "../batches";
 import { VesselId } from "../ids";
 import { AS_BOUGHT } from "../quality";
-import { Bought, Measured, Price } from "../schema/quantities";
+import { Bought, Measured, Price, Share } from "../schema/quantities";
 import { book, bringIn, pourIn } from "../transfer";
 import { SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
@@ -18,6 +19,8 @@ export const purchase = defineKind({
     fluid: Bought,
     amount: Measured,
     paid: Price.optional(),
+    /** Methanol by weight where it is not pure: the rest is water. */
+    purity: Share.min(0.4).meta({ is: "share" }).optional(),
     /** Untaxed, and dyed so that it is seen. */
     dyed: z.boolean().optional(),
   }),
@@ -25,8 +28,8 @@ export const purchase = defineKind({
     { how: "pour", from: null, fresh: [{ component: fluid, litres: amount.litres }], to, amount, layer: "mixed" },
   ],
   speaksOf: SPEAKS_OF_NONE,
-  apply(yard, { id, happenedAt, data: { to, fluid, amount, dyed, paid } }) {
-    const poured = bringIn(yard, [[fluid, amount.litres]], amount.celsius, id);
+  apply(yard, { id, happenedAt, data: { to, fluid, amount, dyed, paid, purity } }) {
+    const poured = bringIn(yard, partsBought(fluid, amount.litres, purity), amount.celsius, id);
     const quality = {
       ...AS_BOUGHT,
       dyed: dyed === true,
@@ -49,6 +52,17 @@ export const purchase = defineKind({
     "amount.litres": "Litres",
     "amount.celsius": "Read at",
     paid: "Paid for it",
+    purity: "Methanol in it",
     dyed: "Dyed, untaxed",
   },
 });
+
+/** Methanol with water in it is both; of all else the label stands on its pack. */
+function partsBought(fluid: ComponentId, litres: number, purity = 1): [ComponentId, number][] {
+  if (fluid !== "methanol" || purity === 1) return [[fluid, litres]];
+  const shares = methanolAndWater(purity);
+  return [
+    ["methanol", litres * shares.methanol],
+    ["water", litres * shares.water],
+  ];
+}

@@ -1,7 +1,8 @@
 import { type ComponentId, componentOf, kgOf } from "../../fluids";
 import * as z from "../../zod";
+import { noBatch, untested } from "../batches";
 import { add, type Contents, contentsOf, EMPTY, takeComponents } from "../contents";
-import { VesselId } from "../ids";
+import { BatchId, VesselId } from "../ids";
 import { offTheBottom } from "../quality";
 import { Component, Kilograms } from "../schema/quantities";
 import { partsOf, type YardState } from "../state";
@@ -29,14 +30,15 @@ export const react = defineKind({
   version: 1,
   upcast: {},
   data: z
-    .object({ vessel: VesselId, takes: Amounts, gives: Amounts })
+    .object({ vessel: VesselId, takes: Amounts, gives: Amounts, batch: BatchId.optional() })
     .refine((d) => Math.abs(kgIn(d.takes) - kgIn(d.gives)) <= KG_RELATIVE * kgIn(d.takes), {
       path: ["gives"],
       message: "kilograms are not kept",
     }),
   moves: ({ vessel }) => [flow("react", vessel, vessel, { all: true })],
   speaksOf: SPEAKS_OF_NONE,
-  apply(yard, { happenedAt, data: { vessel, takes, gives } }) {
+  apply(yard, { happenedAt, data: { vessel, takes, gives, batch } }) {
+    if (batch !== undefined && !yard.batches.has(batch)) return noBatch(batch);
     const { contents, quality } = vesselAt(yard, vessel);
     const wanted = litresOf(takes);
     const split = takeComponents(contents, yard.parts, wanted);
@@ -53,12 +55,14 @@ export const react = defineKind({
       drawnLitres: 0,
       quality: offTheBottom(quality),
     });
+    untested(yard, vessel);
     book(yard, "converted", split.taken);
     book(yard, "converted", made, -1);
     return undefined;
   },
   called: {
     vessel: "In",
+    batch: "Batch",
     "takes.component": "Used up",
     "takes.kg": "Used up",
     "gives.component": "Made",

@@ -1,7 +1,7 @@
 import * as z from "../../zod";
 import { thingKey } from "../definitions";
 import type { Flaw } from "../errors";
-import { BagId, CupId, LineId, PlaceId, RecipeId, SourceId, VehicleId, VesselId } from "../ids";
+import { BagId, BatchId, CupId, LineId, PlaceId, RecipeId, SourceId, VehicleId, VesselId } from "../ids";
 import { Fluid } from "../schema/quantities";
 import type { YardState } from "../state";
 import { MOVES_NOTHING } from "./flow";
@@ -18,6 +18,7 @@ const ThingSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("fluid"), id: Fluid }),
   z.object({ kind: z.literal("line"), id: LineId }),
   z.object({ kind: z.literal("recipe"), id: RecipeId }),
+  z.object({ kind: z.literal("batch"), id: BatchId }),
 ]);
 export type Thing = z.infer<typeof ThingSchema>;
 
@@ -72,6 +73,8 @@ function missing(yard: YardState, what: Thing): Flaw | undefined {
       return yard.ownFluids.has(what.id) ? undefined : { code: "unknown-fluid", fluid: what.id };
     case "recipe":
       return yard.recipes.has(what.id) ? undefined : { code: "unknown-recipe", recipe: what.id };
+    case "batch":
+      return yard.batches.has(what.id) ? undefined : { code: "unknown-batch", batch: what.id };
     case "line":
       return yard.lines.has(what.id) ? undefined : { code: "unknown-line", line: what.id };
   }

@@ -1,4 +1,5 @@
 import { DEFAULT_WAY_MARKS, WAY_IDS } from "../../costs";
+import { ACID_STAGE_ABOVE_PCT, DEFAULT_FUEL_TEST_MARKS, DEFAULT_PHASE_MARKS, FUEL_TESTS } from "../../kettle";
 import * as z from "../../zod";
 import { AirCelsius, Celsius, Millimetres, Name, Price, Share } from "../schema/quantities";
 import { CoordinatesSchema } from "../schema/where";
@@ -99,6 +100,41 @@ const SettingsSchema = z.object({
   }),
   /** Ways whose kit stands idle until the price makes them worth it again. */
   mothballed: z.array(z.enum(WAY_IDS)).max(7),
+  /** Free acid above this wants an acid stage first. */
+  acidStageAbovePct: z.number().min(0.5).max(20),
+  /** Methanol that may be kept here, by local rules and its owner's own. */
+  methanolLimitLitres: z.number().min(1).max(100_000),
+  /** What a batch is asked before it is fuel. */
+  fuelTests: z.object({
+    undissolvedShare: Share,
+    soapPpm: z.number().min(1).max(100_000),
+    waterPpm: z.number().min(10).max(100_000),
+    phFrom: z.number().min(1).max(14),
+    phTo: z.number().min(1).max(14),
+    rho15FromKgPerL: z.number().min(0.7).max(1.1),
+    rho15ToKgPerL: z.number().min(0.7).max(1.1),
+    acidNumber: z.number().min(0.05).max(50),
+    needed: z.array(z.enum(FUEL_TESTS)).max(7),
+  }),
+  /** How things part between the layers in its kettles. */
+  phases: z.object({
+    methanolToGlycerolShare: Share,
+    soapToGlycerolShare: Share,
+    soapPartition: z.number().min(0.1).max(1000),
+    waterInWashedPpm: z.number().min(100).max(20_000),
+  }),
+  /** Fixed-size recipes filled to marks. */
+  kits: z
+    .array(
+      z.object({
+        name: Name,
+        oilLitres: z.number().positive().max(10_000),
+        methanolLitres: z.number().positive().max(10_000),
+        lyeG: z.number().positive().max(100_000),
+        base: z.enum(["NaOH", "KOH"]),
+      }),
+    )
+    .max(6),
   /** A bag that lets through less than this is choked to its owner. */
   patienceLitresPerHour: z.number().min(0.1).max(500),
 });
@@ -157,6 +193,11 @@ export const DEFAULT_SETTINGS: Settings = {
   wagePerHour: 10,
   wayMarks: DEFAULT_WAY_MARKS,
   mothballed: [],
+  acidStageAbovePct: ACID_STAGE_ABOVE_PCT,
+  methanolLimitLitres: 60,
+  fuelTests: { ...DEFAULT_FUEL_TEST_MARKS, needed: [...DEFAULT_FUEL_TEST_MARKS.needed] },
+  phases: DEFAULT_PHASE_MARKS,
+  kits: [],
 };
 
 export const settings = defineKind({

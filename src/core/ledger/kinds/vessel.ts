@@ -2,11 +2,14 @@ import { maxHeightMm, VESSEL_LOOK_IDS, VESSEL_LOOKS } from "../../vessels";
 import * as z from "../../zod";
 import { PlaceId, VesselId } from "../ids";
 import { ROLES, VESSEL_ROLES } from "../roles";
-import { Millimetres, Name } from "../schema/quantities";
+import { Iso, Millimetres, Name, Share } from "../schema/quantities";
 import { ShapeSchema } from "../schema/shape";
 import { emptyVessel } from "../state";
+import { VESSEL_MATERIALS } from "../words";
 import { MOVES_NOTHING, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
+
+type VesselMaterial = keyof typeof VESSEL_MATERIALS;
 
 /** How a displacement settler is piped: where it is fed from, where it runs over to, and what it shall hold back. */
 const SettlerSchema = z.object({
@@ -32,6 +35,16 @@ const VesselSchema = z.object({
   apart: z.boolean().optional(),
   /** Made for so much pressure; absent: for none. */
   ratedKPa: z.number().positive().max(2000).meta({ is: "kpa" }).optional(),
+  /** What it is made of, or its worst fitting; absent: nobody has looked. */
+  material: z.enum(Object.keys(VESSEL_MATERIALS) as [VesselMaterial, ...VesselMaterial[]]).optional(),
+  /** Shut, with its vent led away; absent: open. */
+  isClosed: z.boolean().optional(),
+  /** Of its own heater; absent: it has none. */
+  heaterKw: z.number().positive().max(50).optional(),
+  /** Of chemicals: what the label says of what stands in it. */
+  pack: z
+    .object({ purity: Share.min(0.2).meta({ is: "share" }), openedAt: Iso.optional(), expiresAt: Iso.optional() })
+    .optional(),
   /** Only a displacement settler has this. */
   settler: SettlerSchema.optional(),
 });
@@ -66,6 +79,12 @@ export const vessel = defineKind({
     place: "Kept aboard",
     apart: "For engine and gearbox oil",
     ratedKPa: "Made for a pressure of",
+    material: ["Made of, or its worst fitting", VESSEL_MATERIALS],
+    isClosed: "Shut, its vent led away",
+    heaterKw: "Its heater, kW",
+    "pack.purity": "Purity by its label",
+    "pack.openedAt": null,
+    "pack.expiresAt": null,
     settler: null,
   },
 });

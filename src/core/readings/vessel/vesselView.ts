@@ -11,6 +11,7 @@ export interface VesselView extends Standing {
   readonly quality: Quality;
   readonly cleanedAt: string | null;
   readonly fedLitres: number;
+  readonly walkDown: VesselState["walkDown"];
   readonly photo: EntryId | null;
   /** Dips and jars since it was stirred. */
   readonly dipCount: number;
@@ -29,6 +30,7 @@ export const vesselViewOf = (state: VesselState, standing: Standing): VesselView
   quality: state.quality,
   cleanedAt: state.cleanedAt,
   fedLitres: state.fedLitres,
+  walkDown: state.walkDown,
   photo: state.photo,
   dipCount: state.dips.length,
   jarCount: state.jars.length,

@@ -1,0 +1,130 @@
+import type { ComponentId } from "../fluids";
+import { FOAM_ROOM_SHARE, METHANOL_BOILS_CELSIUS, STIRRED, type Stage } from "../kettle";
+import {
+  type BatchState,
+  type Draft,
+  type Flow,
+  flowsOf,
+  partsOf,
+  type VesselId,
+  type VesselRole,
+  type VesselState,
+  type YardState,
+} from "../ledger";
+import { undoneBefore } from "../readings/kettle/stages";
+import { holdsLitres } from "../vessels";
+import type { FitnessCode, FitnessRefusal } from "./fitness";
+
+/** What speaks against a step of the kettle without forbidding it. */
+export type KettleWarning =
+  | { readonly code: "kettle-above-boil"; readonly celsius: number; readonly boilsCelsius: number }
+  | {
+      readonly code: "kettle-foam-room";
+      readonly vessel: VesselId;
+      readonly roomLitres: number;
+      readonly wantsLitres: number;
+    }
+  | { readonly code: "kettle-methanol-limit"; readonly litres: number; readonly limitLitres: number };
+
+/** Where ester that was made here stands until it is tested. */
+const MADE_IN: ReadonlySet<VesselRole> = new Set(["kettle", "wash", "still"]);
+/** Where it is burned from, or taken for fuel. */
+const FUEL_ROLES: ReadonlySet<VesselRole> = new Set(["tank", "ready", "blend"]);
+const SOME_SHARE = 0.05;
+
+/**
+ * Ester is fuel when its batch has passed; lye and methanol go only into a kettle that was looked over and is as it should
+ * be, from packs that are in date; stages follow each other.
+ */
+export function unfitKettle(yard: YardState, draft: Draft, at: string): FitnessRefusal[] {
+  return [
+    ...flowsOf(draft).flatMap((f) => untestedEster(yard, f)),
+    ...unsafeKettle(yard, draft, at),
+    ...outOfOrder(yard, draft),
+  ];
+}
+
+function untestedEster(yard: YardState, { from, to, how }: Flow): FitnessRefusal[] {
+  const source = from === null ? undefined : yard.vessels.get(from);
+  const into = to === null ? undefined : yard.vessels.get(to);
+  if (!source || !into || how === "count" || from === to) return [];
+  if (!MADE_IN.has(source.vessel.role) || !FUEL_ROLES.has(into.vessel.role)) return [];
+  if (shareOf(yard, source, "biodiesel") < SOME_SHARE) return [];
+  const verdict = source.quality.fuel?.verdict ?? "open";
+  if (verdict === "passed") return [];
+  return [{ code: verdict === "failed" ? "ester-failed" : "ester-not-tested", from, into: into.vessel.id }];
+}
+
+function unsafeKettle(yard: YardState, draft: Draft, at: string): FitnessRefusal[] {
+  if (draft.kind !== "charge") return [];
+  const kettle = yard.batches.get(draft.data.batch)?.batch.kettle;
+  const state = kettle === undefined ? undefined : yard.vessels.get(kettle);
+  if (!state) return [];
+  const refused = (code: FitnessCode, from: VesselId | null = null): FitnessRefusal => ({
+    code,
+    from,
+    into: state.vessel.id,
+  });
+  const checks = state.walkDown ? Object.values(state.walkDown.checks) : null;
+  return [
+    ...(checks === null ? [refused("kettle-not-walked")] : checks.includes("no") ? [refused("kettle-not-safe")] : []),
+    ...draft.data.parts
+      .filter(({ from }) => (yard.vessels.get(from)?.vessel.pack?.expiresAt ?? at) < at)
+      .map(({ from }) => refused("out-of-date", from)),
+  ];
+}
+
+function outOfOrder(yard: YardState, draft: Draft): FitnessRefusal[] {
+  const asked = stageOf(draft);
+  const batch = asked && yard.batches.get(asked.batch as BatchState["batch"]["id"]);
+  if (!asked || !batch || undoneBefore(batch, asked.stage).length === 0) return [];
+  return [{ code: "stage-out-of-order", from: null, into: batch.batch.kettle }];
+}
+
+/** The stage that an entry begins or does; a thermometer may be read at any time, and a power cut comes when it will. */
+function stageOf(draft: Draft): { readonly batch: string; readonly stage: Stage } | null {
+  if (draft.kind === "charge") return draft.data;
+  if (draft.kind === "stage" && (draft.data.did === "begin" || draft.data.did === "done")) return draft.data;
+  return draft.kind === "wash" ? { batch: draft.data.batch, stage: "wash" } : null;
+}
+
+export function kettleWarnings(yard: YardState, draft: Draft): KettleWarning[] {
+  return [...aboveBoil(draft), ...noFoamRoom(yard, draft), ...overLimit(yard, draft)];
+}
+
+function aboveBoil(draft: Draft): KettleWarning[] {
+  if (draft.kind !== "stage" || !STIRRED.has(draft.data.stage)) return [];
+  const { celsius } = draft.data;
+  return celsius !== undefined && celsius > METHANOL_BOILS_CELSIUS
+    ? [{ code: "kettle-above-boil", celsius, boilsCelsius: METHANOL_BOILS_CELSIUS }]
+    : [];
+}
+
+function noFoamRoom(yard: YardState, draft: Draft): KettleWarning[] {
+  if (draft.kind !== "charge") return [];
+  const state = yard.vessels.get(draft.data.into);
+  if (state?.vessel.role !== "kettle") return [];
+  const holds = holdsLitres(state.vessel);
+  const poured = draft.data.parts.reduce((sum, p) => sum + ("kg" in p.amount ? p.amount.kg : p.amount.litres), 0);
+  const roomLitres = holds - state.contents.total - poured;
+  const wantsLitres = holds * FOAM_ROOM_SHARE;
+  return roomLitres < wantsLitres
+    ? [{ code: "kettle-foam-room", vessel: state.vessel.id, roomLitres, wantsLitres }]
+    : [];
+}
+
+function overLimit(yard: YardState, draft: Draft): KettleWarning[] {
+  if (draft.kind !== "purchase" || draft.data.fluid !== "methanol") return [];
+  const limitLitres = yard.settings.methanolLimitLitres;
+  let litres = draft.data.amount.litres;
+  for (const state of yard.vessels.values()) litres += shareOf(yard, state, "methanol") * state.contents.total;
+  return litres > limitLitres ? [{ code: "kettle-methanol-limit", litres, limitLitres }] : [];
+}
+
+/** By weight near enough by litres: a share of what stands there. */
+function shareOf(yard: YardState, { contents }: VesselState, component: ComponentId): number {
+  if (contents.total <= 0) return 0;
+  let there = 0;
+  for (const p of partsOf(contents, yard.parts)) if (p.component === component) there += p.litres;
+  return there / contents.total;
+}

@@ -51,3 +51,40 @@ describe("the reaction", () => {
     expect(() => reactionCourse({ ...recipe, celsius: 90 }, [30])).toThrow("celsius");
   });
 });
+
+describe("at the temperatures that were read", () => {
+  const at = (r: Partial<Recipe>, minute = 60) => reactionCourse({ ...recipe, ...r }, [minute])[0]?.conversion ?? 0;
+  it("is what it is at one temperature where the thermometer stood still", () => {
+    expect(
+      at({
+        logged: [
+          [0, 48],
+          [30, 48],
+          [90, 48],
+        ],
+      }),
+    ).toBeCloseTo(at({ celsius: 48 }), 7);
+  });
+  it("lies between the coldest and the warmest that were read, and counts a cold hour for little", () => {
+    const between = at(
+      {
+        logged: [
+          [0, 35],
+          [60, 55],
+        ],
+      },
+      20,
+    );
+    expect(between).toBeGreaterThan(at({ celsius: 35 }, 20));
+    expect(between).toBeLessThan(at({ celsius: 55 }, 20));
+    expect(
+      at({
+        logged: [
+          [0, 55],
+          [10, 55],
+          [11, 10],
+        ],
+      }),
+    ).toBeLessThan(at({ celsius: 55 }));
+  });
+});

@@ -23,6 +23,8 @@ export interface SecondStep {
 export interface Recipe {
   readonly oil: Fluid;
   readonly celsius: number;
+  /** As the thermometer was read, [minute, °C] rising, linear between and held outside; absent: `celsius` throughout. */
+  readonly logged?: readonly (readonly [minute: number, celsius: number])[] | undefined;
   readonly molarRatio: number;
   readonly second: SecondStep | null;
 }
@@ -46,10 +48,15 @@ function constantsAt(celsius: number): number[] {
   return K50.map((k, i) => k * Math.exp((-(ACTIVATION[i] ?? 0) / CAL_PER_MOL_K) * inverse));
 }
 
-/** Concentrations' rates of change per minute. */
-function rates(k: readonly number[]): (t: number, c: number[]) => number[] {
-  const [k1 = 0, k2 = 0, k3 = 0, k4 = 0, k5 = 0, k6 = 0] = k;
-  return (_, [tg = 0, dg = 0, mg = 0, gl = 0, methanol = 0, ester = 0]) => {
+/** Concentrations' rates of change per minute, at the temperature of each. */
+function rates(celsiusAt: (minute: number) => number): (t: number, c: number[]) => number[] {
+  let last = Number.NaN;
+  let k: readonly number[] = [];
+  return (t, [tg = 0, dg = 0, mg = 0, gl = 0, methanol = 0, ester = 0]) => {
+    const celsius = celsiusAt(t);
+    if (celsius !== last) k = constantsAt(celsius);
+    last = celsius;
+    const [k1 = 0, k2 = 0, k3 = 0, k4 = 0, k5 = 0, k6 = 0] = k;
     const first = k1 * tg * methanol - k2 * dg * ester;
     const second = k3 * dg * methanol - k4 * mg * ester;
     const third = k5 * mg * methanol - k6 * gl * ester;
@@ -62,11 +69,23 @@ function rates(k: readonly number[]): (t: number, c: number[]) => number[] {
 const volumeLitres = (oil: Fluid, molarRatio: number): number =>
   oilGPerMol(oil) / (1000 * oil.rho15KgPerL) + (molarRatio * METHANOL_G_PER_MOL) / (1000 * METHANOL_KG_PER_L);
 
-function react(pot: Pot, litres: number, celsius: number, minutes: readonly number[]): Pot[] {
+/** The thermometer between its readings. */
+function celsiusOf({ celsius, logged = [] }: Recipe): (minute: number) => number {
+  const [first] = logged;
+  if (!first) return () => celsius;
+  return (minute) => {
+    const after = logged.findIndex(([m]) => m > minute);
+    const next = logged[after];
+    const before = after < 0 ? logged.at(-1) : logged[after - 1];
+    if (!before) return first[1];
+    if (!next) return before[1];
+    return before[1] + ((next[1] - before[1]) * (minute - before[0])) / (next[0] - before[0]);
+  };
+}
+
+function react(pot: Pot, litres: number, celsiusAt: (minute: number) => number, minutes: readonly number[]): Pot[] {
   const start = pot.map((n) => n / litres);
-  return solveOde(rates(constantsAt(celsius)), start, minutes, TOLERANCE, "minutes").map((c) =>
-    c.map((x) => x * litres),
-  );
+  return solveOde(rates(celsiusAt), start, minutes, TOLERANCE, "minutes").map((c) => c.map((x) => x * litres));
 }
 
 function drainAndAdd(pot: Pot, s: SecondStep): Pot {
@@ -83,20 +102,22 @@ export function reactionCourse(r: Recipe, minutes: readonly number[]): ReactionP
   requireRange("celsius", r.celsius, 20, 75);
   if (minutes.some((m, i) => i > 0 && m < (minutes[i - 1] ?? 0)))
     throw new Refused("minutes", "must not go back in time");
+  for (const [, c] of r.logged ?? []) requireRange("logged", c, 0, 90);
+  const celsiusAt = celsiusOf(r);
   const pot: Pot = [1, 0, 0, 0, r.molarRatio, 0];
   const litres = volumeLitres(r.oil, r.molarRatio);
   const { second } = r;
   const points = (pots: readonly Pot[], at: readonly number[]): ReactionPoint[] =>
     pots.map((p, i) => pointOf(at[i] ?? Number.NaN, p));
-  if (!second) return points(react(pot, litres, r.celsius, minutes), minutes);
+  if (!second) return points(react(pot, litres, celsiusAt, minutes), minutes);
   const before = minutes.filter((m) => m <= second.atMinute);
   const after = minutes.filter((m) => m > second.atMinute);
-  const first = react(pot, litres, r.celsius, [...before, second.atMinute]);
+  const first = react(pot, litres, celsiusAt, [...before, second.atMinute]);
   const drained = drainAndAdd(first.at(-1) ?? pot, second);
   const more = react(
     drained,
     volumeLitres(r.oil, drained[4] ?? 0),
-    r.celsius,
+    (minute) => celsiusAt(minute + second.atMinute),
     after.map((m) => m - second.atMinute),
   );
   return [...points(first.slice(0, -1), before), ...points(more, after)];

@@ -2,6 +2,7 @@ import type { BatchVerdict, FuelTest, Phase, Stage, StageTimes, TestRead } from 
 import type { EntryId, VesselId } from "./ids";
 import type { Batch } from "./kinds/batch";
 import type { BatchEnd } from "./kinds/batchEnd";
+import type { Help } from "./words";
 
 export interface StageState extends StageTimes {
   readonly saw: "expected" | "not" | null;
@@ -42,6 +43,8 @@ export interface BatchState {
   readonly paid: number;
   readonly splits: readonly SplitState[];
   readonly washes: readonly { readonly at: string; readonly waterLitres: number; readonly vinegarMl: number }[];
+  /** What was tried against an emulsion, and whether it parted. */
+  readonly helps: readonly { readonly at: string; readonly tried: Help; readonly parted: boolean }[];
   readonly tests: readonly TestState[];
   readonly dried: { readonly kwh: number; readonly hours: number; readonly waterKg: number };
   readonly recovered: { readonly methanolKg: number; readonly kwh: number };

@@ -1,4 +1,4 @@
-import type { BagId, CupId, LineId, PlaceId, RecipeId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
+import type { BagId, BatchId, CupId, LineId, PlaceId, RecipeId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
 
 /**
  * Text that a form or an address holds, as the id of a thing: the one place where text becomes an id unchecked. Whether
@@ -13,3 +13,4 @@ export const asRoundId = (text: string): RoundId => text as RoundId;
 export const asLineId = (text: string): LineId => text as LineId;
 export const asRecipeId = (text: string): RecipeId => text as RecipeId;
 export const asCupId = (text: string): CupId => text as CupId;
+export const asBatchId = (text: string): BatchId => text as BatchId;

@@ -34,6 +34,9 @@ export const STAGE_WORDS = {
   polish: "Dry to bright",
   test: "Test",
 } as const;
+/** What helps against an emulsion, gentlest first. */
+export const HELP_WORDS = { wait: "Waited", warm: "Warmed it", salt: "Salt", acid: "Vinegar" } as const;
+export type Help = keyof typeof HELP_WORDS;
 export const FUEL_TEST_WORDS = {
   solubility: "Methanol solubility",
   soap: "Soap",

@@ -118,7 +118,7 @@ describe("a view that costs what changed", () => {
     const view = viewYard(t.head, NOW);
     expect(view.vessels.map((v) => v.vessel.id)).not.toContain("spare");
     expect(view.retired).toEqual([{ kind: "vessel", id: "spare", at: iso(5000) }]);
-    expect(view.names.kettle).toBe("spare");
+    expect(view.names.spare).toBe("spare");
     const again = appendEntries(t, [write(9, 6000, move("A", "spare", 5))]);
     expect(viewYard(again.head, NOW).vessels.map((v) => v.vessel.id)).toContain("spare");
   });

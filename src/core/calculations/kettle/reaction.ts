@@ -31,6 +31,12 @@ export const reaction = calculation({
     celsius: input("Temperature", "°C", 20, 75),
     molarRatio: input("Methanol, moles a mole of oil", "1", 0.1, 30),
     minutes: z.array(minute("Minute")).min(1).max(500).meta({ title: "At these minutes, rising" }),
+    logged: z
+      .array(z.tuple([minute("Minute"), input("Read", "°C", 0, 90)]))
+      .max(100)
+      .refine((points) => points.every(([m], i) => i === 0 || m > (points[i - 1]?.[0] ?? 0)), "minutes must rise")
+      .optional()
+      .meta({ title: "The thermometer, as it was read" }),
     second: second.nullable().default(null).meta({ title: "Second step" }),
     against: z
       .strictObject({

@@ -38,6 +38,7 @@ export const batch = defineKind({
       paid: 0,
       splits: [],
       washes: [],
+      helps: [],
       tests: [],
       dried: { kwh: 0, hours: 0, waterKg: 0 },
       recovered: { methanolKg: 0, kwh: 0 },

@@ -4,7 +4,7 @@ import { noBatch } from "../batches";
 import { freshStage, type StageState } from "../batchState";
 import { BatchId } from "../ids";
 import { Celsius, Text } from "../schema/quantities";
-import { STAGE_WORDS } from "../words";
+import { HELP_WORDS, STAGE_WORDS } from "../words";
 import { MOVES_NOTHING, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
@@ -24,6 +24,8 @@ export const stage = defineKind({
     saw: z.enum(["expected", "not"]).optional(),
     celsius: Celsius.optional(),
     says: Text.optional(),
+    /** Against an emulsion: what was tried, and whether it parted. */
+    help: z.object({ tried: z.enum(["wait", "warm", "salt", "acid"]), parted: z.boolean() }).optional(),
   }),
   moves: MOVES_NOTHING,
   speaksOf: SPEAKS_OF_NONE,
@@ -40,6 +42,7 @@ export const stage = defineKind({
     yard.batches.set(data.batch, {
       ...state,
       stages: { ...state.stages, [data.stage]: next },
+      helps: data.help === undefined ? state.helps : [...state.helps, { at, ...data.help }],
       readings: celsius === undefined ? state.readings : [...state.readings, { stage: data.stage, at, celsius }],
     });
     return undefined;
@@ -51,6 +54,8 @@ export const stage = defineKind({
     saw: ["It looked", { expected: "As expected", not: "Otherwise" }],
     celsius: "In the kettle",
     says: "Note",
+    "help.tried": ["Against the emulsion", HELP_WORDS],
+    "help.parted": "It parted",
   },
 });
 

@@ -1,0 +1,110 @@
+"use client";
+import { useState } from "react";
+import { BASES, type KitRecipe, kitTakesMolPerL } from "@/core/kettle";
+import { formatNumber, parsePlain } from "@/core/units";
+import { NumberField, useAmount, useNote, useNumber, useUnits } from "@/desk";
+import { useYard } from "@/store";
+import { Button, Choice, TextField } from "@/ui";
+import { gramsWords } from "@/ui/words/kettle";
+import type { Plan } from "./usePlan";
+
+/** Fixed-size recipes, filled to marks: one measure of lye, whatever the oil, and what acid that still does for. */
+export function Kits({ plan, purity, acidMolPerL }: { plan: Plan; purity: number; acidMolPerL: number }) {
+  const { view } = useYard();
+  const units = useUnits();
+  const { kits } = view.settings;
+  const takes = plan.kit ? kitTakesMolPerL(plan.kit, purity, BASES[plan.kit.base].gPerMol) : null;
+  return (
+    <section aria-labelledby="kits-title" className="mt-4 max-w-[860px]">
+      <h2 id="kits-title" className="text-xl">
+        Or to marks, by a fixed-size recipe
+      </h2>
+      {kits.length > 0 ? (
+        <Choice
+          label="Recipe"
+          options={[
+            { value: "", name: "Weighed", detail: "as above" },
+            ...kits.map((k) => ({
+              value: k.name,
+              name: k.name,
+              detail: `${units.litres(k.oilLitres)} oil, ${units.litres(k.methanolLitres)} methanol, ${gramsWords(k.lyeG)} ${k.base}`,
+            })),
+          ]}
+          value={plan.kit?.name ?? ""}
+          onChange={(name) => plan.setKit(kits.find((k) => k.name === name) ?? null)}
+        />
+      ) : (
+        <p className="text-[15px] text-ink-2">None is kept. It saves the scales, and fits only oil with little acid.</p>
+      )}
+      {takes !== null ? (
+        <p className={`mt-1 ${takes < acidMolPerL ? "text-stop" : "text-go"}`}>
+          {takes < 0
+            ? "Its lye is less than even fresh oil wants."
+            : `Its one measure of lye does for up to ${formatNumber(takes, 3)} mol/L of acid; this oil has ${formatNumber(acidMolPerL, 3)}${takes < acidMolPerL ? ": too much. Weigh it, or thin it with better oil." : "."}`}
+        </p>
+      ) : null}
+      <NewKit kits={kits} />
+    </section>
+  );
+}
+
+function NewKit({ kits }: { kits: readonly KitRecipe[] }) {
+  const units = useUnits();
+  const note = useNote();
+  const [name, setName] = useState("");
+  const [base, setBase] = useState("KOH");
+  const [wrong, setWrong] = useState<string>();
+  const oil = useAmount(units.volume, null);
+  const methanol = useAmount(units.volume, null);
+  const lye = useNumber("", parsePlain);
+  const keep = (): void => {
+    if (name.trim() === "") setWrong("What shall it be called?");
+    else if (oil.value === null || oil.value <= 0) oil.refuse("How much oil?");
+    else if (methanol.value === null || methanol.value <= 0) methanol.refuse("How much methanol?");
+    else if (lye.value === null || lye.value <= 0) lye.refuse("How many grams?");
+    else {
+      const kit = {
+        name: name.trim(),
+        oilLitres: oil.value,
+        methanolLitres: methanol.value,
+        lyeG: lye.value,
+        base: base as "KOH",
+      };
+      const others = kits.filter((k) => k.name !== kit.name);
+      note({ kind: "settings", data: { kits: [...others, kit].slice(-6) } }, `${kit.name} is kept.`);
+      setName("");
+    }
+  };
+  return (
+    <details className="mt-1 text-[15px]">
+      <summary className="min-h-[var(--target)] cursor-pointer content-center">Keep a fixed-size recipe</summary>
+      <div className="grid grid-cols-2 gap-2 md:grid-cols-3">
+        <TextField
+          label="Its name"
+          value={name}
+          onChange={(t) => {
+            setName(t);
+            setWrong(undefined);
+          }}
+          error={wrong}
+        />
+        <NumberField label="Oil, to its mark" of={oil} />
+        <NumberField label="Methanol, to its mark" of={methanol} />
+        <NumberField label="Lye, one measure" of={lye} suffix="g" />
+        <Choice
+          label="Lye"
+          narrow
+          options={[
+            { value: "KOH", name: "KOH" },
+            { value: "NaOH", name: "NaOH" },
+          ]}
+          value={base}
+          onChange={setBase}
+        />
+      </div>
+      <Button className="mt-2" onClick={keep}>
+        Keep it
+      </Button>
+    </details>
+  );
+}

@@ -1,0 +1,53 @@
+"use client";
+import { useState } from "react";
+import { isGlyceride } from "@/core/kettle";
+import type { VesselView } from "@/core/readings";
+import { NoSuchVessel, useChosenVessel } from "@/desk";
+import { useYard } from "@/store";
+import { Bench, SelectField } from "@/ui";
+import { KettlePages } from "../KettlePages";
+import { TitrationForm } from "./TitrationForm";
+import { WetFirst } from "./WetFirst";
+
+/** Oil that may be converted, the nearest to the kettle first. */
+export const mayTitrate = (v: VesselView): boolean =>
+  v.litres > 0.5 && v.components.some((c) => isGlyceride(c.component) && c.litres > 0.3 * v.litres);
+
+const RANK: Readonly<Partial<Record<string, number>>> = { kettle: 0, heel: 1, feed: 2, ready: 3 };
+
+/** How much acid is in a lot: asked before anything is weighed, and water before that. */
+export function TitrateScreen() {
+  const { view } = useYard();
+  const { chosen, isUnknown } = useChosenVessel("kettle", mayTitrate);
+  const [other, setOther] = useState<string | null>(null);
+  const lots = view.vessels.filter(mayTitrate).sort((a, b) => (RANK[a.vessel.role] ?? 9) - (RANK[b.vessel.role] ?? 9));
+  if (isUnknown) return <NoSuchVessel bench="is titrated" />;
+  const named = lots.find((v) => v.vessel.id === other) ?? (chosen && mayTitrate(chosen) ? chosen : lots[0]);
+  return (
+    <Bench
+      title="Titrate"
+      subtitle="Drip lye of known strength into a little oil: how much acid it holds, and so how much lye it needs."
+      asideLabel="Before it"
+      aside={
+        <>
+          {named ? <WetFirst key={named.vessel.id} vessel={named} /> : null}
+          <KettlePages here="titrate" />
+        </>
+      }
+    >
+      {named ? (
+        <div className="mt-3 max-w-[720px]">
+          <SelectField
+            label="Which oil"
+            value={named.vessel.id}
+            options={lots.map((v) => ({ value: v.vessel.id, name: v.vessel.name }))}
+            onChange={setOther}
+          />
+          <TitrationForm key={named.vessel.id} vessel={named} />
+        </div>
+      ) : (
+        <p className="mt-4">No vessel holds oil or fat to titrate. Pour some into the kettle first.</p>
+      )}
+    </Bench>
+  );
+}

@@ -5,7 +5,7 @@ import { useHotkeys } from "react-hotkeys-hook";
 import { Toaster } from "sonner";
 import { STATIONS, type Station } from "@/core/ledger/roles";
 import { formatNumber } from "@/core/units";
-import { FlowWatch, KeptWatch, useHref, useLog, useUnits, YardLink } from "@/desk";
+import { BatchWatch, FlowWatch, KeptWatch, useHref, useLog, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Button } from "@/ui";
 import { Frame } from "@/ui/Frame";
@@ -38,6 +38,12 @@ const WITHIN: Readonly<Record<string, Station>> = {
   "/warm": "settle",
   "/spin": "settle",
   "/cup": "settle",
+  "/titrate": "kettle",
+  "/batch": "kettle",
+  "/batches": "kettle",
+  "/chemicals": "kettle",
+  "/walkdown": "kettle",
+  "/still": "kettle",
   "/mix": "blend",
   "/ways": "blend",
   "/season": "blend",
@@ -146,6 +152,7 @@ export function YardFrame({ children }: { children: ReactNode }) {
             <CopyWord />
             <KeptWatch />
             <FlowWatch />
+            <BatchWatch />
             {at === null ? null : (
               <div className="flex flex-wrap items-center gap-3 bg-warn-floor px-5 py-2">
                 <p>

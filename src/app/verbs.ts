@@ -2,6 +2,7 @@ import type { BenchLink, Verb } from "@/desk/form";
 import { BLEND_VERBS } from "@/stations/blend/verbs";
 import { DRIVE_VERBS } from "@/stations/drive/verbs";
 import { FILTER_VERBS } from "@/stations/filter/verbs";
+import { KETTLE_VERBS } from "@/stations/kettle/verbs";
 import { ROUNDS_VERBS } from "@/stations/rounds/verbs";
 import { SETTLE_VERBS } from "@/stations/settle/verbs";
 import { SHED_VERBS } from "@/stations/shed/verbs";
@@ -18,6 +19,7 @@ export const VERBS: readonly Verb[] = [
   ...SHED_VERBS,
   ...FILTER_VERBS,
   ...BLEND_VERBS,
+  ...KETTLE_VERBS,
 ];
 
 /** What is worked out on a bench of its own. */

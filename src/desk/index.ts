@@ -1,5 +1,6 @@
 export { StepButton } from "./AdviceSteps";
 export { AsItShouldLook } from "./AsItShouldLook";
+export { BatchWatch } from "./BatchWatch";
 export { CopyFolderHost, useCopyFolder } from "./CopyFolder";
 export { FlowWatch } from "./FlowWatch";
 export { dropFlow, keepFlow } from "./flow";

@@ -61,7 +61,7 @@ export {
   type WashPlan,
   type WashWay,
 } from "./recipe";
-export { type MethanolRecovery, methanolPct, recoverMethanol } from "./recovery";
+export { type MethanolRecovery, methanolDensityAt20, methanolPct, recoverMethanol, recoveryKWh } from "./recovery";
 export { type Fit, FOAM_ROOM_SHARE, fitsKettle, type KitRecipe, kitTakesMolPerL, lyeBySchool } from "./schools";
 export { soapPpm } from "./soap";
 export { ELEMENTS, type Element, isGlyceride } from "./species";

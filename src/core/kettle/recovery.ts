@@ -1,4 +1,5 @@
 import { requireRange } from "../numerics";
+import { dryingKWh } from "./drying";
 
 /** Antoine for methanol, mmHg and °C. */
 const [A, B, C] = [8.08097, 1582.271, 239.726];
@@ -41,6 +42,24 @@ export function recoverMethanol(
   const leftMol = x < 1 ? (heavyMol * x) / (1 - x) : Number.POSITIVE_INFINITY;
   return { share: Math.max(0, 1 - leftMol / methanolMol), boilsAtCelsius };
 }
+
+/** Heat of vaporisation, handbook value. */
+const METHANOL_KJ_PER_KG = 1100;
+
+/** kWh to warm a pot and boil so much methanol out of it. Efficiency 0 to 1. */
+export const recoveryKWh = (
+  potKg: number,
+  fromCelsius: number,
+  potCelsius: number,
+  methanolKg: number,
+  efficiency: number,
+): number =>
+  dryingKWh(potKg, fromCelsius, potCelsius, 0, efficiency) + (methanolKg * METHANOL_KJ_PER_KG) / 3600 / efficiency;
+
+/** As a hydrometer reads methanol and water at another temperature, brought to 20 °C by methanol's own expansion. */
+const METHANOL_PER_K = 1.2e-3;
+export const methanolDensityAt20 = (kgPerL: number, celsius: number): number =>
+  kgPerL * (1 + METHANOL_PER_K * (celsius - 20));
 
 /** Weight % of methanol in water by density at 20 °C, falling. Source: handbook table, linear between. */
 const PURITY: readonly (readonly [pct: number, kgPerL20C: number])[] = [

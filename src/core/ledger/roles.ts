@@ -31,7 +31,8 @@ export type Use =
   | "count"
   | "settler-header"
   | "settler-overflow"
-  | "blend-into";
+  | "blend-into"
+  | "chemical-into";
 
 interface Role {
   readonly name: string;
@@ -199,7 +200,7 @@ export const ROLES = {
     settles: false,
     onShelf: false,
     good: false,
-    uses: { "buy-into": 3, count: 7 },
+    uses: { "chemical-into": 1, "buy-into": 3, count: 7 },
   },
   ready: {
     ...OIL,

@@ -1,5 +1,6 @@
 import { roleOf, VESSEL_ROLES, type Vessel, type VesselRole } from "@/core/ledger";
 import { asPlaceId, asVesselId } from "@/core/ledger/named";
+import { VESSEL_MATERIALS } from "@/core/ledger/words";
 import {
   capacityLitres,
   maxHeightMm,
@@ -48,6 +49,56 @@ const whereKept = (of: Of): Field[] => [
     asked: (_, v) => v.text("role") === "raw",
   },
 ];
+
+const HEATED: ReadonlySet<string> = new Set(["kettle", "still", "wash"]);
+const NOT_SAID = "unknown";
+
+/** What lye, methanol and heat ask of a vessel: what it is made of, whether it shuts, its heater. */
+const fittings = (of: Of): Field[] => [
+  {
+    kind: "choice",
+    name: "material",
+    label: "Made of, or its worst fitting",
+    listed: true,
+    options: () => [
+      { value: NOT_SAID, name: "Nobody has looked" },
+      ...Object.entries(VESSEL_MATERIALS).map(([value, name]) => ({ value, name })),
+    ],
+    first: (view, v) => of(view, v)?.material ?? NOT_SAID,
+    asked: (_, v) => HEATED.has(v.text("role")) || v.text("role") === "chemical",
+  },
+  {
+    kind: "choice",
+    name: "lid",
+    label: "Lid",
+    options: () => [
+      { value: "open", name: "Open", detail: "or a loose lid" },
+      { value: "closed", name: "Closed", detail: "its vent led away" },
+    ],
+    first: (view, v) => (of(view, v)?.isClosed ? "closed" : "open"),
+    asked: (_, v) => HEATED.has(v.text("role")) || v.text("role") === "chemical",
+  },
+  {
+    kind: "number",
+    name: "heaterKw",
+    label: "Its heater",
+    suffix: "kW",
+    optional: true,
+    first: (view, v) => of(view, v)?.heaterKw,
+    asked: (_, v) => HEATED.has(v.text("role")),
+  },
+];
+
+/** Only what was asked and said. */
+function fittingsOf(v: Values): Pick<Vessel, "material" | "isClosed" | "heaterKw"> {
+  const material = v.text("material");
+  const heaterKw = v.maybe("heaterKw");
+  return {
+    ...(material !== "" && material !== NOT_SAID && { material: material as NonNullable<Vessel["material"]> }),
+    ...(v.text("lid") === "closed" && { isClosed: true }),
+    ...(heaterKw !== undefined && heaterKw > 0 && { heaterKw: Math.min(50, heaterKw) }),
+  };
+}
 
 const placeOf = (v: Values) =>
   v.text("place") !== "" && v.text("place") !== AT_HOME ? { place: asPlaceId(v.text("place")) } : {};
@@ -136,6 +187,7 @@ export const addVessel: Verb = {
     bySize,
     ...sizeFields((_, v) => presetOf(v.text("preset"))),
     ...whereKept(() => undefined),
+    ...fittings(() => undefined),
   ],
   build(v, _, newId) {
     const preset = presetOf(v.text("preset"));
@@ -149,6 +201,7 @@ export const addVessel: Verb = {
         ...form,
         ...lookOf(form, preset.look),
         ...placeOf(v),
+        ...fittingsOf(v),
         ...(v.text("apart") === "apart" && { apart: true }),
       },
     };
@@ -202,6 +255,7 @@ export const changeVessel: Verb = {
       first: (view, v) => chosen(view, v)?.ratedKPa,
     },
     ...whereKept(chosen),
+    ...fittings(chosen),
   ],
   build: (v, view) => {
     const known = chosen(view, v);
@@ -213,7 +267,8 @@ export const changeVessel: Verb = {
 
 /** The vessel with what was changed, and nothing else: a rename rounds no measure and drops no pipework. */
 function changed(known: Vessel, view: YardView, v: Values): Vessel {
-  const { place, apart, look, ratedKPa, ...kept } = known;
+  const { place, apart, look, ratedKPa, material, isClosed, heaterKw, ...kept } = known;
+  const isFitted = ["material", "lid", "heaterKw"].some((name) => v.changed(name));
   const rated = v.changed("ratedKPa") ? v.maybe("ratedKPa") : ratedKPa;
   const isApart = v.changed("apart") ? v.text("apart") === "apart" : apart;
   const isOther = v.text("preset") !== AS_IT_IS;
@@ -227,6 +282,9 @@ function changed(known: Vessel, view: YardView, v: Values): Vessel {
     rimMm: isOther || v.changed("rimMm") || v.changed("holds") || form.shape !== base.shape ? form.rimMm : known.rimMm,
     ...(isOther ? lookOf(form, presetOf(v.text("preset")).look) : look !== undefined && { look }),
     ...(rated !== undefined && { ratedKPa: rated }),
+    ...(isFitted
+      ? fittingsOf(v)
+      : { ...(material && { material }), ...(isClosed && { isClosed }), ...(heaterKw && { heaterKw }) }),
     ...(v.changed("place") ? placeOf(v) : place !== undefined && { place }),
     ...(isApart !== undefined && isApart !== false && { apart: true }),
   };

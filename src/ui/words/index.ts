@@ -21,5 +21,5 @@ export {
   VERDICT_WORDS,
 } from "./rounds";
 export { CLARITY, clarityWord, FINES_SPARE, NOT_POSSIBLE, thicknessWords, WAY_WORDS, wordWarning } from "./settling";
-export { aboutDay, clock, dayName, due, fullDay, fullMoment, shortDay, standingDays } from "./times";
+export { aboutDay, clock, dayAndClock, dayName, due, fullDay, fullMoment, shortDay, standingDays } from "./times";
 export { currencySign, plainly, type Typed, type Units, unitsOf, wordQuantityError } from "./units";

@@ -13,6 +13,7 @@ import {
   part,
   potOfLitres,
   react,
+  SOAPS,
   shareBelow,
   soapPpmIn,
   splitSoap,
@@ -36,9 +37,11 @@ export function acidChange(pot: Pot, r: BatchRecipe): Change {
   return changeBetween(pot, esterifiedWith(withFreeAcid(pot, acidKg(r, r.acidMolPerL)), r));
 }
 
-/** What the base stage makes of what stands there, its free acid told apart first unless an acid stage has done so. */
+/** What the base stage makes of what stands there, its free acid told apart first unless a stage before it has done so. */
 export function mixChange(pot: Pot, r: BatchRecipe, fluids: FluidTable): Change {
-  const told = kgIn(pot, "fatty-acid") > 0 || kgIn(pot, "glycerol") > 0 || r.path === "acid-base";
+  const told =
+    r.path === "acid-base" ||
+    (["fatty-acid", "glycerol", ...SOAPS] as const).some((component) => kgIn(pot, component) > 0);
   const acid = told ? pot : withFreeAcid(pot, acidKg(r, r.acidMolPerL));
   return changeBetween(pot, react(acid, r, fluids));
 }

@@ -1,0 +1,1 @@
+export { BatchesScreen } from "./BatchesScreen";

@@ -1,0 +1,79 @@
+"use client";
+import { useState } from "react";
+import { pctOfMolPerL, type Stage } from "@/core/kettle";
+import type { BatchState } from "@/core/ledger";
+import { formatNumber } from "@/core/units";
+import { NoSuchVessel, useUnits, YardLink } from "@/desk";
+import { useYard } from "@/store";
+import { Bench } from "@/ui";
+import { dayAndClock } from "@/ui/words";
+import { KettlePages } from "../KettlePages";
+import { BatchOver } from "./BatchOver";
+import { ExpectedSeen } from "./ExpectedSeen";
+import { KettlePicture } from "./KettlePicture";
+import { ReactionClock } from "./ReactionClock";
+import { StageNow } from "./StageNow";
+import { StageRow } from "./StageRow";
+import { placeOf } from "./useBatch";
+
+const REACTS: ReadonlySet<Stage> = new Set(["methoxide", "mix", "mix-2", "settle"]);
+
+/** One screen: expected, seen, go on or stop, stage by stage. */
+export function BatchBench({ batch, all }: { batch: BatchState; all: readonly BatchState[] }) {
+  const { view } = useYard();
+  const units = useUnits();
+  const { stage, kettle, vessel } = placeOf(view, batch);
+  const [looked, setLooked] = useState<Stage | null>(null);
+  if (!kettle || !vessel) return <NoSuchVessel bench="is the kettle of this batch" />;
+  const shown = looked ?? stage;
+  const { recipe } = batch.batch;
+  const acid = formatNumber(pctOfMolPerL(recipe.acidMolPerL, 0.92), 1);
+  return (
+    <Bench
+      title={`${batch.batch.name}, ${units.litres(recipe.oilLitres)}`}
+      subtitle={`Acid ${acid} %, ${recipe.base}. Begun ${dayAndClock(batch.at)}.`}
+      asideLabel="This stage"
+      aside={
+        <>
+          {stage === null ? (
+            <BatchOver batch={batch} vessel={vessel} />
+          ) : (
+            <StageNow
+              key={`${batch.batch.id} ${stage} ${vessel.changedAt}`}
+              batch={batch}
+              stage={stage}
+              kettle={kettle}
+              vessel={vessel}
+            />
+          )}
+          <KettlePages here="bench" />
+        </>
+      }
+    >
+      {all.length > 1 ? (
+        <nav aria-label="Batches" className="my-2 flex gap-2 overflow-x-auto">
+          {all.map((b) => (
+            <YardLink
+              key={b.batch.id}
+              href={`/kettle?batch=${b.batch.id}`}
+              here={b === batch}
+              className={`flex min-h-[var(--target)] shrink-0 items-center rounded-md border px-3 font-plate text-[16px] font-semibold ${b === batch ? "border-go bg-card shadow-[inset_0_-3px_0_var(--go)]" : "border-rule"}`}
+            >
+              {b.batch.name}
+            </YardLink>
+          ))}
+        </nav>
+      ) : null}
+      <StageRow batch={batch} chosen={shown} onChoose={setLooked} />
+      <div className="mt-4 flex flex-wrap items-start gap-x-8 gap-y-4">
+        <KettlePicture vessel={vessel} batch={batch} stage={stage} />
+        <div className="flex min-w-0 flex-1 basis-[360px] flex-col gap-4">
+          {shown ? <ExpectedSeen batch={batch} stage={shown} vessel={vessel} /> : null}
+          {shown && REACTS.has(shown) ? (
+            <ReactionClock batch={batch} stage={shown === "mix-2" ? "mix-2" : "mix"} vessel={vessel} />
+          ) : null}
+        </div>
+      </div>
+    </Bench>
+  );
+}

@@ -1,0 +1,1 @@
+export { StillScreen } from "./StillScreen";

@@ -1,0 +1,1 @@
+export { StockScreen } from "./StockScreen";

@@ -1,0 +1,1 @@
+export { TitrateScreen } from "./TitrateScreen";

@@ -33,7 +33,7 @@ const MAY: Record<string, readonly string[]> = {
   // What must not meet what asks the models for flash points and limits, and is asked by every bench.
   "core/interlocks": CORE_2,
   // A vehicle's plumbing, a vessel's shape and the ways of making fuel are named by the models they are reckoned with.
-  "core/ledger": [...CORE_1, "core/zod", "core/driving", "core/costs"],
+  "core/ledger": [...CORE_1, "core/zod", "core/driving", "core/costs", "core/kettle"],
   "core/readings": CORE_3,
   "core/formats": CORE_3,
   "core/calculations": CORE_3,

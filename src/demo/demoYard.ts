@@ -5,6 +5,7 @@ import { MS_PER_DAY, MS_PER_HOUR } from "@/core/units";
 import { yardWeek } from "./bigYard";
 import { type Dice, dice } from "./dice";
 import { CREAMY, coldLitres, collect, far, kitchens } from "./drums";
+import { kettleYear } from "./kettle";
 import { openYard } from "./open";
 import { knownRecipe, winterPlans } from "./recipes";
 import { type Line, makeLine } from "./things";
@@ -45,6 +46,7 @@ export function demoYard(nowMs: number, seed: number = DEMO_SEED): Entry[] {
   }
   lastWeeks(w, line, d, nowMs);
   winterPlans(w, nowMs);
+  kettleYear(w, line, nowMs);
   return [...w.entries].sort((a, b) => (a.happenedAt < b.happenedAt ? -1 : a.happenedAt > b.happenedAt ? 1 : 0));
 }
 

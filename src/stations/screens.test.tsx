@@ -43,7 +43,7 @@ const SCREENS: [string, () => React.ReactNode, string | RegExp][] = [
   ["season", () => <SeasonScreen />, "The months ahead"],
   ["recipes", () => <RecipesScreen />, "Recipes and trials"],
   ["mix", () => <MixScreen />, "Mix, step by step"],
-  ["kettle", () => <KettleScreen />, "Kettle"],
+  ["kettle", () => <KettleScreen />, "Batch 9"],
   ["store", () => <StoreScreen />, "Store"],
   ["drive", () => <DriveScreen />, "Flatbed"],
   ["books", () => <BooksScreen />, "Books"],
@@ -210,5 +210,7 @@ it("a plate has no button to the bench one stands at", () => {
   unmount();
   page.path = "/";
   show(<YardScreen />);
-  expect(screen.getByRole("link", { name: "Fatty oil: Kettle 12" }).getAttribute("href")).toBe("/kettle");
+  expect(screen.getByRole("link", { name: "Fatty oil: Kettle 12" }).getAttribute("href")).toBe(
+    "/titrate?vessel=kettle-12",
+  );
 });

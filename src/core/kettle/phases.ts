@@ -16,6 +16,8 @@ export interface PhaseMarks {
   readonly soapPartition: number;
   /** What water stays dissolved in washed fuel, ppm: drying takes it out. */
   readonly waterInWashedPpm: number;
+  /** Of the fuel, what a usual wash takes away with its water. */
+  readonly fuelToWaterShare: number;
 }
 
 export const DEFAULT_PHASE_MARKS: PhaseMarks = {
@@ -23,7 +25,11 @@ export const DEFAULT_PHASE_MARKS: PhaseMarks = {
   soapToGlycerolShare: 0.9,
   soapPartition: 8,
   waterInWashedPpm: 1500,
+  fuelToWaterShare: 0.007,
 };
+
+/** Litres of water a litre of fuel in a usual wash; with less of it less fuel goes. */
+const USUAL_WASH_SHARE = 0.3;
 
 const isSoap = (c: ComponentId): boolean => (SOAPS as readonly string[]).includes(c);
 /** Of the methanol left in the fuel, what a wash takes: it likes water far better. */
@@ -61,7 +67,8 @@ export function shareBelow(pot: Pot, phase: Phase, marks: PhaseMarks): (componen
     if (isSoap(component)) return phase === "glycerol" ? marks.soapToGlycerolShare : phase === "wash" ? washed : 0;
     // What fuel dissolves stays in it; under glycerol, which drinks water, hardly any does.
     if (component === "water") return phase === "wash" && water > 0 ? Math.max(0, 1 - dissolved / water) : 1;
-    return componentOf(component).lies === "oil" ? 0 : 1;
+    if (componentOf(component).lies !== "oil") return 1;
+    return phase === "wash" ? marks.fuelToWaterShare * Math.min(1, w / USUAL_WASH_SHARE) : 0;
   };
 }
 

@@ -165,7 +165,7 @@ export const ROLES = {
     settles: false,
     onShelf: false,
     good: false,
-    uses: { "pour-into": 5, "pour-from": 4, "drain-from": 6, "fill-from": 4, "test-water": 7, dip: 6, count: 6 },
+    uses: { "pour-from": 4, "drain-from": 6, "fill-from": 4, "test-water": 7, dip: 6, count: 6 },
   },
   still: {
     ...OIL,
@@ -177,7 +177,7 @@ export const ROLES = {
     onShelf: false,
     good: false,
     receiver: "kettle",
-    uses: { "pour-into": 6, "pour-from": 6 },
+    uses: { "pour-from": 6 },
   },
   glycerol: {
     ...OIL,

@@ -88,6 +88,7 @@ const LISTED: ReadonlySet<EntryField["is"]> = new Set([
   "place",
   "cup",
   "recipe",
+  "batch",
 ]);
 /** More than this are drawn as a list; so are the yard's own things, of which there may be many. */
 const MOST_PLATES = 6;
@@ -123,6 +124,8 @@ function thingsOf(f: EntryField, view: YardView): Option[] {
       return named(view.cups);
     case "recipe":
       return named(view.recipes.map((r) => r.recipe));
+    case "batch":
+      return named(view.batches.map((b) => b.batch));
     case "yes-no":
       return [...YES_OR_NO];
     case "fluid":

@@ -21,6 +21,11 @@ const USUAL_PERCENT: Readonly<Record<Bought, number>> = {
 
 const is = (v: Values): Bought => v.text("chemical") as Bought;
 const isLiquid = (v: Values): boolean => LIQUID.has(is(v));
+/** What the pack or drum still takes, litres; a full one's worth where none is chosen. */
+const _roomFor = (view: YardView, v: Values): number => {
+  const to = vesselOf(view, v.text("to"));
+  return to ? Math.max(0, Math.floor((to.capacityLitres - to.litres) * 10) / 10) : 20;
+};
 const DAYS_A_YEAR = 365;
 
 /** What the label says, asked as days from today: nobody types a date with wet gloves. */
@@ -83,7 +88,8 @@ const buyChemical: Verb = {
       name: "litres",
       label: "Litres",
       asked: (_, v) => isLiquid(v),
-      first: () => 20,
+      first: (view, v) => Math.min(20, roomFor(view, v)),
+      room: roomFor,
       chips: () => [1, 5, 20, 60],
     },
     {

@@ -5,7 +5,7 @@ import type { YardView } from "@/core/view";
 import { clogWords } from "./clog";
 import { FAILURE_WORDS } from "./cold";
 import { nameOf } from "./names";
-import { aboutDay, dayAndClock, shortDay } from "./times";
+import { aboutDay, clock, dayAndClock, shortDay } from "./times";
 import { type Units, unitsOf } from "./units";
 import { WAY_NAMES } from "./ways";
 
@@ -387,7 +387,7 @@ function kettleStage(a: Extract<Advice, { code: "kettle-stage" }>, view: YardVie
       return {
         title: `${batch}: ${stage.toLowerCase()} until ${dayAndClock(a.dueAt)}`,
         why: "The clock runs; nothing is to be done before.",
-        short: `${stage} to ${dayAndClock(a.dueAt)}`,
+        short: `${stage} to ${clock(a.dueAt)}`,
         steps,
       };
     case "over":

@@ -1,10 +1,22 @@
 import { componentName, fluidName } from "@/core/fluids";
-import { COLD_JAR_WORDS, type Entry, fieldsOf, kindOf, type MeasuredOrAll, PAN_WORDS, RUNG_WORDS } from "@/core/ledger";
+import {
+  BATCH_ENDS,
+  COLD_JAR_WORDS,
+  type Entry,
+  type EntryOf,
+  fieldsOf,
+  kindOf,
+  type MeasuredOrAll,
+  PAN_WORDS,
+  RUNG_WORDS,
+} from "@/core/ledger";
+import { HELP_WORDS } from "@/core/ledger/words";
 import { formatMinutes, formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
 import { priceEach } from "./blend";
 import { counted } from "./counted";
 import { wordField } from "./fields";
+import { FUEL_TEST_WORDS, readWords, STAGE_WORDS } from "./kettle";
 import { nameOf, OUTCOME_WORDS } from "./names";
 import { clarityWord } from "./settling";
 import { unitsOf } from "./units";
@@ -34,7 +46,7 @@ export function wordEntry(e: Entry, view: YardView): string {
     case "place":
       return e.data.name;
     case "photo":
-      return e.data.of.kind === "source" ? nameOf(view, e.data.of.id) : v(e.data.of.id);
+      return nameOf(view, e.data.of.id);
     case "weather":
       return [
         e.data.shedCelsius === undefined ? "" : `shed ${u.celsius(e.data.shedCelsius, 1)}`,
@@ -94,6 +106,32 @@ export function wordEntry(e: Entry, view: YardView): string {
       return `${nameOf(view, e.data.recipe)}, ${RUNG_WORDS[e.data.rung].toLowerCase()}: ${e.data.verdict}`;
     case "price":
       return `${componentName(e.data.what).toLowerCase()} ${priceEach(e.data.pricePerLitre, u)}`;
+    case "batch":
+      return `${e.data.name}: ${u.litres(e.data.recipe.oilLitres)} in ${v(e.data.kettle)}, ${e.data.recipe.base}`;
+    case "stage":
+      return stageSentence(e.data, view);
+    case "titration":
+      return `${v(e.data.vessel)}: ${counted(e.data.tries.length, "try", "tries")}, ${e.data.tries.map((t) => formatNumber(t, 2)).join(", ")} mL`;
+    case "walk-down":
+      return v(e.data.vessel);
+    case "charge":
+      return `${e.data.parts.map((p) => `${"kg" in p.amount ? u.kg(p.amount.kg) : u.litres(p.amount.litres)} from ${v(p.from)}`).join(" and ")} into ${v(e.data.into)}`;
+    case "react":
+      return `in ${v(e.data.vessel)}: ${u.kg(e.data.takes.reduce((sum, t) => sum + t.kg, 0))} became ${e.data.gives.map((g) => componentName(g.component).toLowerCase()).join(", ")}`;
+    case "split":
+      return `${u.litres(e.data.amount.litres)} out of ${v(e.data.from)} into ${v(e.data.to)}`;
+    case "wash":
+      return `${v(e.data.vessel)} with ${u.litres(e.data.waterLitres)} water${e.data.vinegarMl > 0 ? `, ${formatNumber(e.data.vinegarMl, 0)} mL vinegar` : ""}`;
+    case "dry":
+      return `${v(e.data.vessel)}, ${e.data.gone.map((g) => `${u.kg(g.kg)} ${componentName(g.component).toLowerCase()}`).join(" and ")} gone`;
+    case "fuel-test":
+      return `${nameOf(view, e.data.batch)}, ${FUEL_TEST_WORDS[e.data.test].toLowerCase()}: ${readWords(e.data.test, e.data.value)}`;
+    case "recover":
+      return `${amount(e.data.amount)} of ${formatNumber(e.data.methanolShare * 100, 0)} % out of ${v(e.data.from)} into ${v(e.data.to)}`;
+    case "witness":
+      return `${nameOf(view, e.data.batch)}: ${e.data.place}, “${e.data.label}”`;
+    case "batch-end":
+      return `${nameOf(view, e.data.batch)}: ${BATCH_ENDS[e.data.how].toLowerCase()}${e.data.litres > 0 ? `, ${u.litres(e.data.litres)}` : ""}`;
     case "cold-jar":
       return `${v(e.data.vessel)}, ${formatNumber(e.data.hours, 0)} h at ${u.celsius(e.data.celsius)}: ${COLD_JAR_WORDS[e.data.saw].toLowerCase()}`;
     case "cup":
@@ -119,4 +157,19 @@ export function wordEntry(e: Entry, view: YardView): string {
     default:
       return fieldsWords(e, view);
   }
+}
+
+const DID = { begin: "begun", done: "done", stop: "stopped", "go-on": "gone on with", read: "read" } as const;
+
+function stageSentence(d: EntryOf<"stage">["data"], view: YardView): string {
+  const u = unitsOf(view.settings);
+  const said = [
+    DID[d.did],
+    d.saw === "not" ? "not as expected" : "",
+    d.celsius === undefined ? "" : u.celsius(d.celsius, 1),
+    d.help === undefined
+      ? ""
+      : `${HELP_WORDS[d.help.tried].toLowerCase()}, it ${d.help.parted ? "parted" : "did not part"}`,
+  ];
+  return `${nameOf(view, d.batch)}, ${STAGE_WORDS[d.stage].toLowerCase()}: ${said.filter(Boolean).join(", ")}`;
 }

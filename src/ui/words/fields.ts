@@ -14,7 +14,7 @@ export function wordField(f: EntryField, view: YardView): string {
   if (is === "vessel") return nameOf(view, value);
   if (is === "source") return nameOf(view, value);
   if (is === "bag") return nameOf(view, value);
-  if (is === "vehicle" || is === "recipe") return nameOf(view, value);
+  if (is === "vehicle" || is === "recipe" || is === "batch") return nameOf(view, value);
   if (is === "time") return dayAndClock(value);
   return f.choices?.[value]?.toLowerCase() ?? value;
 }

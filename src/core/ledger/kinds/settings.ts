@@ -122,6 +122,7 @@ const SettingsSchema = z.object({
     soapToGlycerolShare: Share,
     soapPartition: z.number().min(0.1).max(1000),
     waterInWashedPpm: z.number().min(100).max(20_000),
+    fuelToWaterShare: Share.max(0.3),
   }),
   /** Fixed-size recipes filled to marks. */
   kits: z

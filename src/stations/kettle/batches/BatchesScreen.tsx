@@ -8,6 +8,7 @@ import { Bench } from "@/ui";
 import { fullDay } from "@/ui/words";
 import { KettlePages } from "../KettlePages";
 import { BatchAccount } from "./BatchAccount";
+import { PhaseMarks } from "./PhaseMarks";
 import { TestMarks } from "./TestMarks";
 
 const STATE = { passed: "passed", failed: "failed", open: "not tested through" } as const;
@@ -44,6 +45,7 @@ export function BatchesScreen() {
             ))}
           </ul>
           <TestMarks />
+          <PhaseMarks />
           <KettlePages here="batches" />
         </>
       }

@@ -83,7 +83,7 @@ export function KettlePicture({ vessel: v, batch, stage }: Props) {
             {words.at(-1)}
           </span>
         )}
-        <figcaption className="text-center">
+        <figcaption className="w-0 min-w-full text-center">
           <b className="block font-plate text-[18px]">{v.vessel.name}</b>
           <span className="text-[14px] text-ink-2">{kettleWords(v)}</span>
           {last ? <span className="block text-[14px]">{words[1]}</span> : null}

@@ -59,7 +59,12 @@ export default function ReactionChart({ minutes, index, reference, nowMinute, ni
             min: 0,
             max: Math.max(...minutes),
             grid: { display: false },
-            ticks: { color: look.ink, font: look.font, callback: (m) => `${m} min` },
+            ticks: {
+              color: look.ink,
+              font: look.font,
+              stepSize: Math.max(...minutes) > 200 ? 120 : 60,
+              callback: (m) => `${m} min`,
+            },
           },
           y: {
             min: 0,

@@ -32,7 +32,7 @@ export function StageCard({ batch, stage, number, children, also = [], isComplet
   const [, draw] = useState(0);
   const isRead = useCautionRead(stage);
   const complete = (): boolean => {
-    if (!isRead) setWrong("Read the caution first.");
+    if (!isRead) setWrong("Read the caution below first.");
     else if (saw === null) setWrong("Is it as expected, or not?");
     else return isComplete?.() ?? true;
     return false;
@@ -42,15 +42,11 @@ export function StageCard({ batch, stage, number, children, also = [], isComplet
       <h2 className="flex items-baseline justify-between text-xl">
         {STAGE_WORDS[stage]}
         <span className="text-[15px] font-medium text-ink-2">
-          stage {at + 1} of {stages.length}
+          stage {at + 1} of {stages.length}, {LEFT_ALONE[stage] ? "may stand alone" : "stay with it"}
         </span>
       </h2>
       {number}
-      <p className={`text-[14px] ${LEFT_ALONE[stage] ? "text-ink-2" : "font-semibold"}`}>
-        {LEFT_ALONE[stage] ? "It may stand alone." : "Stay with it."}
-      </p>
       {children}
-      <StageCaution stage={stage} onRead={() => draw((n) => n + 1)} />
       <Seen
         stage={stage}
         saw={saw}
@@ -74,6 +70,7 @@ export function StageCard({ batch, stage, number, children, also = [], isComplet
           isComplete={complete}
         />
       )}
+      <StageCaution stage={stage} onRead={() => draw((n) => n + 1)} />
     </>
   );
 }

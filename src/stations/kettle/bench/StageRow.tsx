@@ -32,7 +32,7 @@ export function StageRow({ batch, chosen, onChoose }: Props) {
                 ? ""
                 : formatMinutes(minutes);
           return (
-            <li key={stage} className="relative w-[96px]">
+            <li key={stage} className="relative w-[96px]" style={{ zIndex: stages.length - i }}>
               {i === 0 ? null : (
                 <span
                   aria-hidden="true"
@@ -44,7 +44,7 @@ export function StageRow({ batch, chosen, onChoose }: Props) {
                 aria-current={stage === now ? "step" : undefined}
                 aria-pressed={stage === chosen}
                 onClick={() => onChoose(stage)}
-                className="relative flex min-h-[var(--target)] w-full flex-col items-center"
+                className="relative z-10 flex min-h-[var(--target)] w-full flex-col items-center"
               >
                 <span
                   aria-hidden="true"

@@ -25,7 +25,7 @@ export function StartBatch({ recipe, lot, kettle, is, of, litres, isComplete }: 
   const units = useUnits();
   const router = useRouter();
   const href = useHref();
-  const count = view.batches.filter((b) => b.batch.is !== "trial").length + 1;
+  const count = 1 + Math.max(0, ...view.batches.map((b) => Number(/\d+/.exec(b.batch.name)?.[0] ?? 0)));
   const [name, setName] = useState<string | null>(null);
   const [wrong, setWrong] = useState<string>();
   const [id] = useState(() => asBatchId(newId()));

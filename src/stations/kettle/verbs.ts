@@ -22,7 +22,7 @@ const USUAL_PERCENT: Readonly<Record<Bought, number>> = {
 const is = (v: Values): Bought => v.text("chemical") as Bought;
 const isLiquid = (v: Values): boolean => LIQUID.has(is(v));
 /** What the pack or drum still takes, litres; a full one's worth where none is chosen. */
-const _roomFor = (view: YardView, v: Values): number => {
+const roomFor = (view: YardView, v: Values): number => {
   const to = vesselOf(view, v.text("to"));
   return to ? Math.max(0, Math.floor((to.capacityLitres - to.litres) * 10) / 10) : 20;
 };

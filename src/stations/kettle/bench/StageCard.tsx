@@ -29,7 +29,6 @@ export function StageCard({ batch, stage, number, children, also = [], isComplet
   const next = stages[at + 1];
   const [saw, setSaw] = useState<Saw>(null);
   const [wrong, setWrong] = useState<string>();
-  const [, draw] = useState(0);
   const isRead = useCautionRead(stage);
   const complete = (): boolean => {
     if (!isRead) setWrong("Read the caution below first.");
@@ -70,7 +69,7 @@ export function StageCard({ batch, stage, number, children, also = [], isComplet
           isComplete={complete}
         />
       )}
-      <StageCaution stage={stage} onRead={() => draw((n) => n + 1)} />
+      <StageCaution stage={stage} />
     </>
   );
 }

@@ -11,7 +11,7 @@ export function useCautionRead(stage: Stage): boolean {
 }
 
 /** A stage's caution, and the one press that says it was read. It stays where it is after that. */
-export function StageCaution({ stage, onRead }: { stage: Stage; onRead: () => void }) {
+export function StageCaution({ stage }: { stage: Stage }) {
   const [isRead, acknowledge] = useAcknowledged(stage);
   const words = STAGE_CAUTIONS[stage];
   if (!words) return null;
@@ -19,14 +19,7 @@ export function StageCaution({ stage, onRead }: { stage: Stage; onRead: () => vo
     <div className="mt-3">
       <Caution>{words}</Caution>
       {isRead ? null : (
-        <Button
-          wide
-          className="mt-2"
-          onClick={() => {
-            acknowledge();
-            onRead();
-          }}
-        >
+        <Button wide className="mt-2" onClick={acknowledge}>
           I have read it, and am ready
         </Button>
       )}

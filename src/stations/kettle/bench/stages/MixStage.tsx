@@ -111,7 +111,6 @@ function AcidDose(props: StageProps) {
   const { batch, stage } = props;
   const dose = doseOf(props);
   const form = useDose(props, dose);
-  const [, draw] = useState(0);
   const isRead = useCautionRead(stage);
   const [wrong, setWrong] = useState<string>();
   return (
@@ -119,7 +118,7 @@ function AcidDose(props: StageProps) {
       <h2 className="text-xl">{STAGE_WORDS[stage]}</h2>
       <BigNumber value={`${Math.round(dose.sulfuricMl)} mL`} name="sulfuric acid" />
       <DoseFields form={form} dose={dose} props={props} />
-      <StageCaution stage={stage} onRead={() => draw((n) => n + 1)} />
+      <StageCaution stage={stage} />
       {wrong && !isRead ? <p className="text-stop">{wrong}</p> : null}
       <LogStep
         draft={form.drafts[0] ?? null}

@@ -13,6 +13,7 @@ async function openAt(page: Page, hours: number, batch = "batch-9"): Promise<voi
 }
 
 async function readCaution(page: Page): Promise<void> {
+  await expect(aside(page).getByRole("button", { name: "As expected" })).toBeVisible();
   const read = page.getByRole("button", { name: "I have read it, and am ready" });
   if (await read.isVisible()) await read.click();
 }
@@ -183,4 +184,102 @@ test("the power goes in mid-reaction: what it has had counts, and it says how to
   await aside(page).getByRole("button", { name: "It is warm and stirring: go on" }).click();
   await openAt(page, 5.5);
   await expect(aside(page).getByText(/^18 min/)).toBeVisible();
+});
+
+test.describe("by thumb, from nothing, in gallons and °F", () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+  const press = (page: Page, name: string | RegExp) => page.getByRole("button", { name, exact: true }).last().tap();
+  const dialog = (page: Page) => page.getByRole("dialog");
+  const logIt = async (page: Page, said: RegExp): Promise<void> => {
+    await dialog(page).getByRole("button", { name: "Log it" }).tap();
+    await expect(page.getByText(said).last()).toBeVisible();
+    await expect(dialog(page)).toHaveCount(0);
+  };
+
+  test("a kettle is added, walked down, its oil titrated, lye and methanol bought, and a batch is weighed in", async ({
+    page,
+  }) => {
+    const bad = complaints(page);
+    await page.clock.setFixedTime(NOW);
+    await page.goto("/shed");
+    await page.getByRole("radio", { name: "US gallons" }).tap();
+    await page.getByRole("radio", { name: "°F" }).tap();
+    await page.goto("/kettle");
+    await expect(page.getByText("No kettle stands here.")).toBeVisible();
+    await test.step("a kettle, what it is made of, and oil in it", async () => {
+      await press(page, "Add a kettle");
+      await dialog(page).getByLabel("Its name").fill("Pot");
+      await dialog(page).getByLabel("Made of, or its worst fitting").selectOption({ label: "Stainless steel" });
+      await dialog(page)
+        .getByRole("radio", { name: /^Closed/ })
+        .tap();
+      await logIt(page, /^Pot stands in the yard/);
+      await page.getByRole("button", { name: /^Log/ }).first().tap();
+      await page.getByRole("button", { name: "Buy", exact: true }).tap();
+      await dialog(page).getByRole("radio", { name: "Canola" }).tap();
+      await dialog(page).getByRole("radio", { name: /^Pot/ }).tap();
+      await dialog(page).getByLabel("Gallons", { exact: true }).fill("8");
+      await logIt(page, /^Bought /);
+    });
+    await test.step("titrated", async () => {
+      await page.goto("/titrate");
+      for (const [i, ml] of ["1.5", "1.6", "1.5"].entries()) await page.getByLabel(`Try ${i + 1}`).fill(ml);
+      await expect(page.getByText(/Straight to the lye/)).toBeVisible();
+      await press(page, "Log the titration");
+      await expect(page.getByText(/^Pot holds 0.8 % free acid/)).toBeVisible();
+    });
+    await test.step("chemicals, each in its own", async () => {
+      await page.goto("/chemicals");
+      for (const name of ["Methanol can", "Potash jar"]) {
+        await press(page, "Add a pack or can");
+        await dialog(page).getByLabel("Its name").fill(name);
+        await dialog(page).getByLabel("Gallons it holds, to the rim").fill("6");
+        await logIt(page, new RegExp(`^${name} stands`));
+      }
+      await press(page, "Buy chemicals");
+      await dialog(page)
+        .getByRole("radio", { name: /^Methanol can/ })
+        .tap();
+      await dialog(page).getByLabel("Gallons", { exact: true }).fill("5");
+      await dialog(page).getByLabel("Purity by its label").fill("99");
+      await logIt(page, /methanol into Methanol can/);
+      await press(page, "Buy chemicals");
+      await dialog(page).getByRole("radio", { name: "Lye (KOH)" }).tap();
+      await dialog(page)
+        .getByRole("radio", { name: /^Potash jar/ })
+        .tap();
+      await dialog(page).getByLabel("Weight").fill("2 kg");
+      await logIt(page, /into Potash jar/);
+      await expect(page.getByText(/99\.0 % by what is in it/)).toBeVisible();
+    });
+    await test.step("planned: grams of lye for this oil", async () => {
+      await page.goto("/batch");
+      await expect(page.locator("[data-lye]")).toHaveText(/^2\d\d g$/);
+      await page.getByLabel("Gallons of oil").fill("7");
+      await press(page, "Begin the batch");
+      await expect(page.getByRole("heading", { level: 1 })).toHaveText(/^Batch 1, 7/);
+    });
+    await test.step("no lye before the kettle was looked over", async () => {
+      await goOn(page, /^Dry is done/);
+      await goOn(page, /^Warm is done/);
+      await expect(page.getByText(/Nobody has looked Pot over/).first()).toBeVisible();
+      await expect(aside(page).getByRole("button", { name: "Go on: mix" })).toBeDisabled();
+      await page.goto("/walkdown");
+      await expect(page.getByRole("button", { name: "Yes" })).toHaveCount(9);
+      for (const yes of await page.getByRole("button", { name: "Yes" }).all()) await yes.tap();
+      await press(page, "Keep it with the kettle");
+      await expect(page.getByText("Pot is looked over.")).toBeVisible();
+      await page.goto("/kettle");
+      await goOn(page, /^Methoxide is done/);
+      await expect(
+        aside(page)
+          .getByText(/of methanol|Weighed in: methanol/)
+          .first(),
+      ).toBeVisible();
+      await expect(aside(page).getByText(/°F/).first()).toBeVisible();
+    });
+    const width = await page.evaluate(() => document.documentElement.scrollWidth);
+    expect(width).toBeLessThanOrEqual(390);
+    expect(bad).toEqual([]);
+  });
 });

@@ -34,6 +34,7 @@ export function demoYard(nowMs: number, seed: number = DEMO_SEED): Entry[] {
     readyFinesUm: 20,
     pumpLimitMm2PerS: 15,
     tonightLowCelsius: 2,
+    methanolLimitLitres: 100,
     shedCelsius: 11,
     measures: [{ name: "jug", litres: 2 }],
     home: { latitude: 57.31, longitude: -22.4 },

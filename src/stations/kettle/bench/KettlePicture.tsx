@@ -69,7 +69,7 @@ export function KettlePicture({ vessel: v, batch, stage }: Props) {
         />
         <span
           aria-hidden="true"
-          className="absolute left-full ml-1 w-44 border-t border-ink pt-0.5 font-plate text-[15px] font-semibold"
+          className="absolute left-full ml-1 w-40 border-t border-ink pt-0.5 font-plate text-[15px] font-semibold max-md:hidden"
           style={{ top: y(v.surfaceMm) }}
         >
           {words[0]}
@@ -77,7 +77,7 @@ export function KettlePicture({ vessel: v, batch, stage }: Props) {
         {lineMm === null || y(lineMm) - y(v.surfaceMm) < 40 ? null : (
           <span
             aria-hidden="true"
-            className="absolute left-full ml-1 w-44 border-t border-ink pt-0.5 font-plate text-[15px]"
+            className="absolute left-full ml-1 w-40 border-t border-ink pt-0.5 font-plate text-[15px] max-md:hidden"
             style={{ top: y(lineMm) }}
           >
             {words.at(-1)}
@@ -87,9 +87,12 @@ export function KettlePicture({ vessel: v, batch, stage }: Props) {
           <b className="block font-plate text-[18px]">{v.vessel.name}</b>
           <span className="text-[14px] text-ink-2">{kettleWords(v)}</span>
           {last ? <span className="block text-[14px]">{words[1]}</span> : null}
+          <span className="block text-[14px] md:hidden">
+            {[words[0], ...(lineMm === null ? [] : [words.at(-1)])].join(", ")}
+          </span>
         </figcaption>
       </div>
-      <span aria-hidden="true" className="w-36 shrink-0 max-md:w-28" />
+      <span aria-hidden="true" className="w-36 shrink-0 max-md:hidden" />
     </figure>
   );
 }
@@ -99,6 +102,6 @@ export function kettleWords({ vessel }: VesselView): string {
   return [
     vessel.material?.replaceAll("-", " ") ?? "of what nobody has said",
     vessel.isClosed ? "closed, vent led away" : "open",
-    vessel.heaterKw ? `${vessel.heaterKw} kW` : "no heater said",
+    vessel.heaterKw ? `${vessel.heaterKw}\u00a0kW` : "no heater said",
   ].join(", ");
 }

@@ -30,6 +30,9 @@ export function StageCard({ batch, stage, number, children, also = [], isComplet
   const [saw, setSaw] = useState<Saw>(null);
   const [wrong, setWrong] = useState<string>();
   const isRead = useCautionRead(stage);
+  const done: Draft = { kind: "stage", data: { batch: batch.batch.id, stage, did: "done", ...(saw && { saw }) } };
+  // What moves or turns matter goes first: the interlocks are asked about it before the button is pressed.
+  const [first, ...rest] = also;
   const complete = (): boolean => {
     if (!isRead) setWrong("Read the caution below first.");
     else if (saw === null) setWrong("Is it as expected, or not?");
@@ -59,11 +62,8 @@ export function StageCard({ batch, stage, number, children, also = [], isComplet
         <p className="mt-3 text-[15px]">{notYet}</p>
       ) : (
         <LogStep
-          draft={{
-            kind: "stage",
-            data: { batch: batch.batch.id, stage, did: "done", ...(saw && { saw }) },
-          }}
-          also={also}
+          draft={first ?? done}
+          also={first ? [...rest, done] : []}
           said={`${STAGE_WORDS[stage]} is done${saw === "not" ? ", not as expected" : ""}.`}
           action={action ?? (next ? `Go on: ${STAGE_WORDS[next].toLowerCase()}` : "The last stage is done")}
           isComplete={complete}

@@ -2,6 +2,7 @@
 import { useSearchParams } from "next/navigation";
 import type { BatchState } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
+import type { YardView } from "@/core/view";
 import { useLog, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button } from "@/ui";
@@ -16,7 +17,7 @@ export function PlanScreen() {
   const asked = useSearchParams();
   const of = view.batches.find((b) => b.batch.id === (asked.get("of") ?? asked.get("rework")));
   const isRework = asked.get("rework") !== null && of !== undefined;
-  const lot = lotFor(view.vessels, asked.get("vessel"), isRework ? of : undefined);
+  const lot = lotFor(view, asked.get("vessel"), isRework ? of : undefined);
   const kettles = view.vessels.filter((v) => v.vessel.role === "kettle");
   if (!lot || kettles.length === 0)
     return (
@@ -35,7 +36,7 @@ export function PlanScreen() {
         </div>
       </Bench>
     );
-  const others = view.vessels.filter((v) => mayTitrate(v) && v !== lot);
+  const others = view.vessels.filter((v) => mayTitrate(v, view.batches) && v !== lot);
   return (
     <PlanBench
       key={`${lot.vessel.id} ${of?.batch.id} ${isRework} ${lot.quality.acid?.at}`}
@@ -64,12 +65,12 @@ export function PlanScreen() {
 
 /** The one that is named, the failed batch's, or the oil that is nearest to being made. */
 function lotFor(
-  vessels: readonly VesselView[],
+  { vessels, batches }: YardView,
   asked: string | null,
   failed: BatchState | undefined,
 ): VesselView | undefined {
   if (failed) return vessels.find((v) => v.vessel.id === failed.vessel);
-  const may = vessels.filter(mayTitrate);
+  const may = vessels.filter((v) => mayTitrate(v, batches));
   return (
     may.find((v) => v.vessel.id === asked) ??
     may.find((v) => v.vessel.role === "kettle") ??

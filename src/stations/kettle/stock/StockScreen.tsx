@@ -68,7 +68,7 @@ function Pack({ chemical: c }: { chemical: Chemical }) {
   return (
     <li className="flex flex-wrap items-center justify-between gap-3 border-t border-rule py-2">
       <span>
-        <b className="font-plate text-[19px]">{vessel.name}</b>, {componentName(c.is).toLowerCase()}
+        <b className="font-plate text-[19px]">{vessel.name}</b>, {componentName(c.is)}
         <span className="block text-[15px] text-ink-2">
           {c.purity === null
             ? "purity not said"

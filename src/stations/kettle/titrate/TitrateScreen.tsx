@@ -1,7 +1,9 @@
 "use client";
 import { useState } from "react";
 import { isGlyceride } from "@/core/kettle";
+import type { BatchState } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
+import { running } from "@/core/readings/kettle/stages";
 import { NoSuchVessel, useChosenVessel } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, SelectField } from "@/ui";
@@ -9,20 +11,23 @@ import { KettlePages } from "../KettlePages";
 import { TitrationForm } from "./TitrationForm";
 import { WetFirst } from "./WetFirst";
 
-/** Oil that may be converted, the nearest to the kettle first. */
-export const mayTitrate = (v: VesselView): boolean =>
-  v.litres > 0.5 && v.components.some((c) => isGlyceride(c.component) && c.litres > 0.3 * v.litres);
+/** Oil that may be converted: what a batch is being made of is spoken for. */
+export const mayTitrate = (v: VesselView, batches: readonly BatchState[] = []): boolean =>
+  !running(batches).some((b) => b.vessel === v.vessel.id || b.batch.kettle === v.vessel.id) &&
+  v.litres > 0.5 &&
+  v.components.some((c) => isGlyceride(c.component) && c.litres > 0.3 * v.litres);
 
 const RANK: Readonly<Partial<Record<string, number>>> = { kettle: 0, heel: 1, feed: 2, ready: 3 };
 
 /** How much acid is in a lot: asked before anything is weighed, and water before that. */
 export function TitrateScreen() {
   const { view } = useYard();
-  const { chosen, isUnknown } = useChosenVessel("kettle", mayTitrate);
+  const may = (v: VesselView): boolean => mayTitrate(v, view.batches);
+  const { chosen, isUnknown } = useChosenVessel("kettle", may);
   const [other, setOther] = useState<string | null>(null);
-  const lots = view.vessels.filter(mayTitrate).sort((a, b) => (RANK[a.vessel.role] ?? 9) - (RANK[b.vessel.role] ?? 9));
+  const lots = view.vessels.filter(may).sort((a, b) => (RANK[a.vessel.role] ?? 9) - (RANK[b.vessel.role] ?? 9));
   if (isUnknown) return <NoSuchVessel bench="is titrated" />;
-  const named = lots.find((v) => v.vessel.id === other) ?? (chosen && mayTitrate(chosen) ? chosen : lots[0]);
+  const named = lots.find((v) => v.vessel.id === other) ?? (chosen && may(chosen) ? chosen : lots[0]);
   return (
     <Bench
       title="Titrate"

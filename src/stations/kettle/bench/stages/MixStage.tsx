@@ -85,6 +85,12 @@ export function MixStage(props: StageProps) {
         </p>
       ) : null}
       <dl>
+        {can && !isAcid && state.begunAt === null ? (
+          <Row
+            name={`Let in over ${LET_IN_MINUTES} minutes`}
+            value={`${formatNumber((can.litres * 1000) / LET_IN_MINUTES, 0)} mL a minute`}
+          />
+        ) : null}
         <Row
           name="Hold at"
           value={`${units.celsius(recipe.holdCelsius - 3)} to ${units.celsius(recipe.holdCelsius + 2)}`}
@@ -99,6 +105,9 @@ export function MixStage(props: StageProps) {
     </StageCard>
   );
 }
+
+/** In a thin stream: all at once it boils up, and makes soap where it lands. */
+const LET_IN_MINUTES = 20;
 
 /** A can in which lye was dissolved in methanol, waiting to be let in. */
 const holdsMethoxide = (v: VesselView): boolean =>

@@ -12,6 +12,12 @@ import { BooksScreen } from "@/stations/books";
 import { DriveScreen } from "@/stations/drive";
 import { FilterScreen } from "@/stations/filter";
 import { KettleScreen } from "@/stations/kettle";
+import { BatchesScreen } from "@/stations/kettle/batches";
+import { PlanScreen } from "@/stations/kettle/plan";
+import { StillScreen } from "@/stations/kettle/still";
+import { StockScreen } from "@/stations/kettle/stock";
+import { TitrateScreen } from "@/stations/kettle/titrate";
+import { WalkScreen } from "@/stations/kettle/walk";
 import { RoundsScreen } from "@/stations/rounds";
 import { SettleScreen } from "@/stations/settle";
 import { ShedScreen } from "@/stations/shed";
@@ -44,6 +50,12 @@ const SCREENS: [string, () => React.ReactNode, string | RegExp][] = [
   ["recipes", () => <RecipesScreen />, "Recipes and trials"],
   ["mix", () => <MixScreen />, "Mix, step by step"],
   ["kettle", () => <KettleScreen />, "Batch 9"],
+  ["titrate", () => <TitrateScreen />, "Titrate"],
+  ["plan", () => <PlanScreen />, "Plan a batch of Kettle 12"],
+  ["chemicals", () => <StockScreen />, "Chemicals"],
+  ["walkdown", () => <WalkScreen />, "Walk down Kettle 12"],
+  ["still", () => <StillScreen />, "Methanol back"],
+  ["batches", () => <BatchesScreen />, "All batches"],
   ["store", () => <StoreScreen />, "Store"],
   ["drive", () => <DriveScreen />, "Flatbed"],
   ["books", () => <BooksScreen />, "Books"],

@@ -8,6 +8,8 @@ import { fluidChoices, nameOf, unitsOf } from "@/ui/words";
 import { priceEach } from "@/ui/words/blend";
 
 const SOLD = ["diesel", "kerosene", "petrol", "biodiesel", "canola", "motor-oil"] as const;
+/** What a kettle takes by the litre: its batches are reckoned with this. */
+const METHANOL: ComponentId = "methanol";
 
 /** What a litre costs from now on: every comparison rests on it, and keeps its day. */
 const price: Verb = {
@@ -26,6 +28,7 @@ const price: Verb = {
           name: f.value === "canola" ? "Waste oil" : f.name,
           detail: detailOf(view, f.value),
         })),
+        { value: METHANOL, name: componentName(METHANOL), detail: detailOf(view, METHANOL) },
       ],
       first: () => "diesel",
     },

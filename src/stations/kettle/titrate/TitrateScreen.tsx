@@ -4,9 +4,9 @@ import { isGlyceride } from "@/core/kettle";
 import type { BatchState } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
 import { running } from "@/core/readings/kettle/stages";
-import { NoSuchVessel, useChosenVessel } from "@/desk";
+import { NoSuchVessel, useChosenVessel, useLog } from "@/desk";
 import { useYard } from "@/store";
-import { Bench, SelectField } from "@/ui";
+import { Bench, Button, SelectField } from "@/ui";
 import { KettlePages } from "../KettlePages";
 import { TitrationForm } from "./TitrationForm";
 import { WetFirst } from "./WetFirst";
@@ -24,6 +24,7 @@ export function TitrateScreen() {
   const { view } = useYard();
   const may = (v: VesselView): boolean => mayTitrate(v, view.batches);
   const { chosen, isUnknown } = useChosenVessel("kettle", may);
+  const log = useLog();
   const [other, setOther] = useState<string | null>(null);
   const lots = view.vessels.filter(may).sort((a, b) => (RANK[a.vessel.role] ?? 9) - (RANK[b.vessel.role] ?? 9));
   if (isUnknown) return <NoSuchVessel bench="is titrated" />;
@@ -51,7 +52,12 @@ export function TitrateScreen() {
           <TitrationForm key={named.vessel.id} vessel={named} />
         </div>
       ) : (
-        <p className="mt-4">No vessel holds oil or fat to titrate. Pour some into the kettle first.</p>
+        <div className="mt-4">
+          <p>No vessel holds oil or fat to titrate.</p>
+          <Button className="mt-2" onClick={() => log.open("pour", { toRole: "kettle" })}>
+            Pour oil into the kettle
+          </Button>
+        </div>
       )}
     </Bench>
   );

@@ -9,6 +9,7 @@ import { fullDay } from "@/ui/words";
 import { STAGE_WORDS } from "@/ui/words/kettle";
 import { kettleWords } from "../bench/KettlePicture";
 import { KettlePages } from "../KettlePages";
+import { SightGlass } from "./SightGlass";
 
 type Item = keyof typeof WALK_ITEMS;
 type Answer = "yes" | "no" | "none";
@@ -45,6 +46,7 @@ export function WalkScreen() {
           <Button className="mt-3" onClick={() => log.open("change-vessel", { vessel: kettle.vessel.id })}>
             Its material, lid and heater
           </Button>
+          <SightGlass key={kettle.vessel.id} kettle={kettle} />
           <KettlePages here="walk" />
         </>
       }

@@ -50,6 +50,7 @@ async function untilTests(page: Page, { fromHour, batch, glycerol, water }: Way 
   await openAt(page, fromHour, batch);
   await goOn(page, /^Mix is done/);
   await page.getByRole("button", { name: "Stirring off: start the clock" }).click();
+  await expect(page.getByText("The clock runs.")).toBeVisible();
   await openAt(page, fromHour + 25, batch);
   await goOn(page, /^Settle is done/);
   await aside(page).getByLabel("Litres let out").fill(glycerol);
@@ -155,6 +156,7 @@ test("a batch that fails its solubility is reworked, and passes", async ({ page 
   const again = new URL(page.url()).searchParams.get("batch") ?? "";
   await readCaution(page);
   await page.getByRole("button", { name: "Begin, and start the clock" }).click();
+  await expect(page.getByText("The clock runs.")).toBeVisible();
   await expect(aside(page).getByText(/to go/)).toBeVisible();
   await test.step("ended early it asks once more", async () => {
     await aside(page).getByRole("button", { name: "As expected" }).click();
@@ -182,6 +184,7 @@ test("the power goes in mid-reaction: what it has had counts, and it says how to
   await expect(page.getByText("Batch 9 stands still at mix")).toBeVisible();
   await openAt(page, 5);
   await aside(page).getByRole("button", { name: "It is warm and stirring: go on" }).click();
+  await expect(page.getByText("It goes on.")).toBeVisible();
   await openAt(page, 5.5);
   await expect(aside(page).getByText(/^18 min/)).toBeVisible();
 });

@@ -242,7 +242,7 @@ test("a label's code opens its container", async ({ page }) => {
   await page.emulateMedia({ media: "screen" });
   await page.getByRole("radio", { name: /62 × 29 mm/ }).click();
   await page.getByRole("button", { name: "All" }).click();
-  await expect(page.getByRole("button", { name: "Print 19 labels" })).toBeEnabled();
+  await expect(page.getByRole("button", { name: "Print 26 labels" })).toBeEnabled();
   await page.goto(code?.data ?? "");
   await expect(page.getByRole("heading", { level: 1, name: "Ready" })).toBeVisible();
   await expect(page.getByText("Filtered to")).toBeVisible();

@@ -5,7 +5,7 @@ import { useHotkeys } from "react-hotkeys-hook";
 import { Toaster } from "sonner";
 import { STATIONS, type Station } from "@/core/ledger/roles";
 import { formatNumber } from "@/core/units";
-import { BatchWatch, FlowWatch, KeptWatch, useHref, useLog, useUnits, YardLink } from "@/desk";
+import { FlowWatch, KeptWatch, useHref, useLog, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Button } from "@/ui";
 import { Frame } from "@/ui/Frame";
@@ -17,6 +17,8 @@ import { clockIsWrong } from "./clockIsWrong";
 
 /** Comes when there is something wrong to say of the book, not with every page. */
 const BookBanner = lazy(() => import("./BookBanner"));
+/** Comes while a batch is being made. */
+const BatchWatch = lazy(() => import("./BatchWatch"));
 
 const NAMES: Record<Station, string> = {
   rounds: "Rounds",
@@ -152,7 +154,11 @@ export function YardFrame({ children }: { children: ReactNode }) {
             <CopyWord />
             <KeptWatch />
             <FlowWatch />
-            <BatchWatch />
+            {view.batches.some((b) => b.ended === null) ? (
+              <Suspense>
+                <BatchWatch />
+              </Suspense>
+            ) : null}
             {at === null ? null : (
               <div className="flex flex-wrap items-center gap-3 bg-warn-floor px-5 py-2">
                 <p>

@@ -1,6 +1,5 @@
 export { StepButton } from "./AdviceSteps";
 export { AsItShouldLook } from "./AsItShouldLook";
-export { BatchWatch } from "./BatchWatch";
 export { CopyFolderHost, useCopyFolder } from "./CopyFolder";
 export { FlowWatch } from "./FlowWatch";
 export { dropFlow, keepFlow } from "./flow";

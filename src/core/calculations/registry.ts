@@ -43,7 +43,9 @@ import { waterDensity } from "./fluids/waterDensity";
 import { ageing } from "./keeping/ageing";
 import { waterInOil } from "./keeping/waterInOil";
 import { acidStage } from "./kettle/acidStage";
+import { acidThinned } from "./kettle/acidThinned";
 import { batch } from "./kettle/batch";
+import { batchCourse } from "./kettle/batchCourse";
 import { catalyst } from "./kettle/catalyst";
 import { drying } from "./kettle/drying";
 import { fuelMarks } from "./kettle/fuelMarks";
@@ -54,7 +56,9 @@ import { methanolRecoveryAt } from "./kettle/methanolRecoveryAt";
 import { reaction } from "./kettle/reaction";
 import { soapTitration } from "./kettle/soapTitration";
 import { titration } from "./kettle/titration";
+import { titrationTries } from "./kettle/titrationTries";
 import { wash } from "./kettle/wash";
+import { washFit } from "./kettle/washFit";
 import { weighTest } from "./kettle/weighTest";
 import { battery } from "./pumping/battery";
 import { suction } from "./pumping/suction";
@@ -128,7 +132,9 @@ export const CALCULATIONS = [
   seasons,
   safeUntil,
   acidStage,
+  acidThinned,
   batch,
+  batchCourse,
   catalyst,
   drying,
   fuelMarks,
@@ -139,7 +145,9 @@ export const CALCULATIONS = [
   reaction,
   soapTitration,
   titration,
+  titrationTries,
   wash,
+  washFit,
   weighTest,
   waterInOil,
   ageing,

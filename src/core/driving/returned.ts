@@ -41,7 +41,8 @@ export function returnedLitres(r: ReturnSwitch): number {
     throw new Refused("burnLitresPerMinute", "is more than the pump brings: nothing would return");
   const thetaFrom = (r.beforeLitresPerMinute * r.fromMinute) / r.lineLitres;
   const thetaTo = thetaFrom + (r.pumpLitresPerMinute * (r.toMinute - r.fromMinute)) / r.lineLitres;
-  const volumes = tailVolumes(thetaFrom, r.tanksInSeries) - tailVolumes(thetaTo, r.tanksInSeries);
+  // Of a moment so short that both tails are alike, rounding must not say less than nothing.
+  const volumes = Math.max(0, tailVolumes(thetaFrom, r.tanksInSeries) - tailVolumes(thetaTo, r.tanksInSeries));
   const minutesPerVolume = r.lineLitres / r.pumpLitresPerMinute;
   return (r.pumpLitresPerMinute - r.burnLitresPerMinute) * volumes * minutesPerVolume;
 }

@@ -1,4 +1,4 @@
-import { type ComponentId, componentOf } from "../fluids";
+import { componentOf } from "../fluids";
 import { isGlyceride } from "../kettle";
 import type { BatchState } from "./batchState";
 import type { Flaw } from "./errors";
@@ -18,14 +18,6 @@ export function changeBatch(yard: YardState, id: BatchId, more: Partial<BatchSta
 export function untested(yard: YardState, vessel: VesselId): void {
   const { quality } = vesselAt(yard, vessel);
   if (quality.fuel !== null) changeVessel(yard, vessel, { quality: { ...quality, fuel: null } });
-}
-
-/** Kilograms of what stands in a vessel, by component. */
-export function kgByComponent(yard: YardState, state: VesselState): Map<ComponentId, number> {
-  const kg = new Map<ComponentId, number>();
-  for (const { component, litres } of partsOf(state.contents, yard.parts))
-    kg.set(component, (kg.get(component) ?? 0) + litres * componentOf(component).rho15KgPerL);
-  return kg;
 }
 
 /** kg a litre of the fats and oils in a vessel; of one without any, an oil's usual. */

@@ -1,5 +1,5 @@
 import { FLUIDS, isFluidId } from "@/core/fluids";
-import { isGlyceride, type Pot } from "@/core/kettle";
+import { isGlyceride } from "@/core/kettle";
 import { oilKgPerL } from "@/core/kettle/weighing";
 import type { VesselView } from "@/core/readings";
 import { potIn } from "@/core/readings/kettle/pots";
@@ -17,12 +17,4 @@ export const oilLitresIn = (v: VesselView): number =>
 export function mainOil(v: VesselView) {
   const main = v.components.find((c) => isGlyceride(c.component))?.component;
   return main !== undefined && isFluidId(main) ? main : "canola";
-}
-
-/** A pot with so much of the oil that it is mostly; for planning a batch of some litres of a larger lot. */
-export function potOfLitres15(v: VesselView, litres: number): Pot {
-  const all = oilLitresIn(v);
-  return new Map(
-    [...potIn(v)].flatMap(([c, kg]) => (isGlyceride(c) && all > 0 ? [[c, (kg * litres) / all] as const] : [])),
-  );
 }

@@ -10,13 +10,13 @@ import {
   PAN_WORDS,
   RUNG_WORDS,
 } from "@/core/ledger";
-import { HELP_WORDS } from "@/core/ledger/words";
+import { FUEL_TEST_WORDS, HELP_WORDS, STAGE_WORDS } from "@/core/ledger/words";
 import { formatMinutes, formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
 import { priceEach } from "./blend";
 import { counted } from "./counted";
 import { wordField } from "./fields";
-import { FUEL_TEST_WORDS, readWords, STAGE_WORDS } from "./kettle";
+import { readWords } from "./fuelTests";
 import { nameOf, OUTCOME_WORDS } from "./names";
 import { clarityWord } from "./settling";
 import { unitsOf } from "./units";

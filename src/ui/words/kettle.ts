@@ -3,6 +3,7 @@ import type { Settings } from "@/core/ledger";
 import { FUEL_TEST_WORDS, STAGE_WORDS } from "@/core/ledger/words";
 import { formatNumber } from "@/core/units";
 
+export { readWords } from "./fuelTests";
 export { FUEL_TEST_WORDS, STAGE_WORDS };
 
 /** What one should see at a stage, before one says whether one does. */
@@ -98,45 +99,37 @@ interface TestWords {
   readonly how: string;
   /** What a fail means, and what to do. */
   readonly fails: string;
-  readonly unit: string;
 }
 
 export const TEST_WORDS: Readonly<Record<FuelTest, TestWords>> = {
   solubility: {
     how: "One part of fuel into nine parts of clean methanol, shaken, left half an hour. What lies at the bottom is oil that was not turned.",
     fails: "Oil that was not turned. React it again: a fifth of the methanol and lye, warm, an hour, then settle.",
-    unit: "",
   },
   soap: {
     how: "A weighed sample in alcohol, titrated with 0.01 N acid to the yellow of bromophenol blue.",
     fails: "Wash it again, with a little vinegar in the water, until it is down.",
-    unit: "ppm",
   },
   water: {
     how: "Weigh a sample, warm it to 110 °C until it stops losing, weigh again. Or send it in.",
     fails: "Dry it longer or warmer, then let it cool and look again.",
-    unit: "ppm",
   },
   "wash-ph": {
     how: "Paper or a meter in the last water that came down, against the tap's own.",
     fails: "Lye or soap is still coming out of it: one more wash.",
-    unit: "pH",
   },
   "cold-jar": {
     how: "A jar at the coldest it will see, overnight.",
     fails: "It clouds or sets: blend it, or keep it for summer.",
-    unit: "",
   },
   density: {
     how: "A hydrometer, with the temperature it was read at.",
     fails: "Heavy: oil that was not turned, or glycerol. Light: methanol is still in it.",
-    unit: "kg/L",
   },
   "acid-number": {
     how: "Titrate it as the oil was: acid in the wash turns soap to free acid, which stays in the fuel.",
     fails:
       "Too much acid for a pump. Wash with plain water, or a very weak lye and then plain water; less vinegar next time.",
-    unit: "mg KOH/g",
   },
 };
 
@@ -158,14 +151,6 @@ export function markOf(test: FuelTest, m: FuelTestMarks | Settings["fuelTests"])
     case "acid-number":
       return `at most ${formatNumber(m.acidNumber, 2)} mg KOH/g`;
   }
-}
-
-/** A reading as its owner says it. */
-export function readWords(test: FuelTest, value: number): string {
-  if (test === "solubility") return `${formatNumber(value * 100, 1)} % fell out`;
-  if (test === "cold-jar") return value >= 1 ? "clear" : "cloudy or set";
-  const decimals = test === "density" ? 3 : test === "wash-ph" ? 1 : test === "acid-number" ? 2 : 0;
-  return `${formatNumber(value, decimals)} ${TEST_WORDS[test].unit}`.trim();
 }
 
 /** Grams as one weighs them, and what the scales of another house say. */

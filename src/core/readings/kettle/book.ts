@@ -1,6 +1,6 @@
 import type { FluidTable } from "../../fluids";
-import { kgOf } from "../../fluids";
-import { type Course, courseOf, kgOfPot, litresOfPot, type Pot, potOfLitres } from "../../kettle";
+import { type ComponentId, componentOf, kgOf } from "../../fluids";
+import { type Course, courseOf, dryingKWh, kgIn, kgOfPot, litresOfPot, type Pot, potOfLitres } from "../../kettle";
 import type { BatchState, Settings } from "../../ledger";
 import { MS_PER_HOUR } from "../../units";
 import { stageState } from "./stages";
@@ -20,6 +20,8 @@ export interface BatchBook {
   readonly expectedYield: number;
   readonly seenYield: number | null;
   readonly cost: BatchCost;
+  /** By today's prices and the owner's own hours, before anything was done. */
+  readonly expectedCost: BatchCost;
 }
 
 export interface BatchCost {
@@ -52,12 +54,15 @@ const MOST_HOURS_A_STAGE = 8;
 /** The lot that a recipe speaks of, where the kettle has long been something else: its litres as oil of one kind. */
 export const lotOf = (b: BatchState): Pot => potOfLitres([{ component: "canola", litres: b.batch.recipe.oilLitres }]);
 
-/** What a batch was to give and gave, and what it cost. `methanolPricePerLitre` for what came back. */
+/** Money a litre, by what is bought; null where nobody has said. */
+export type PriceOf = (component: ComponentId) => number | null;
+
+/** What a batch was to give and gave, and what it was to cost and cost. */
 export function batchBook(
   b: BatchState,
   settings: Settings,
   fluids: FluidTable,
-  methanolPricePerLitre: number,
+  priceOf: PriceOf,
   lot: Pot = lotOf(b),
 ): BatchBook {
   const course = courseOf(lot, b.batch.recipe, fluids, settings.phases);
@@ -86,7 +91,8 @@ export function batchBook(
     lines,
     expectedYield: litresOfPot(course.fuel) / b.batch.recipe.oilLitres,
     seenYield: fuelLitres === null ? null : fuelLitres / b.batch.recipe.oilLitres,
-    cost: costOf(b, settings, methanolPricePerLitre, fuelLitres),
+    cost: costOf(b, settings, priceOf("methanol") ?? 0, fuelLitres),
+    expectedCost: expectedCostOf(b, course, settings, priceOf),
   };
 }
 
@@ -102,6 +108,33 @@ export const handHours = (b: BatchState): number =>
       if (begunAt === null || doneAt === null) return sum;
       return sum + Math.min(MOST_HOURS_A_STAGE, (Date.parse(doneAt) - Date.parse(begunAt)) / MS_PER_HOUR);
     }, 0);
+
+/** Drying warms fuel by so much. */
+const DRIED_BY_K = 85;
+const EFFICIENCY = 0.8;
+
+function expectedCostOf(b: BatchState, c: Course, s: Settings, priceOf: PriceOf): BatchCost {
+  const chemicals = [...c.brought].reduce((sum, [component, kg]) => {
+    // Water of the tap costs nothing here.
+    return component === "water" ? sum : sum + (kg / componentOf(component).rho15KgPerL) * (priceOf(component) ?? 0);
+  }, 0);
+  const waste = [c.acidWater, c.glycerol, c.secondGlycerol, c.washWater].reduce(
+    (sum, pot) => sum + litresOfPot(pot),
+    0,
+  );
+  const hours = (s.wayMarks.biodieselHoursPer100L * b.batch.recipe.oilLitres) / 100;
+  const lines = {
+    chemicals,
+    energy: dryingKWh(kgOfPot(c.fuel), 0, DRIED_BY_K, kgIn(c.vapour, "water"), EFFICIENCY) * s.energyPricePerKwh,
+    disposal: waste * s.wayMarks.disposalPerLitre,
+    hours,
+    work: hours * s.wagePerHour,
+    recovered: 0,
+  };
+  const total = lines.chemicals + lines.energy + lines.disposal + lines.work;
+  const fuelLitres = litresOfPot(c.fuel);
+  return { ...lines, total, perLitre: fuelLitres > 0 ? total / fuelLitres : null };
+}
 
 function costOf(b: BatchState, s: Settings, methanolPrice: number, fuelLitres: number | null): BatchCost {
   const hours = handHours(b);

@@ -161,12 +161,18 @@ describe("what a batch cost", () => {
     );
     const b = stateOf(yard, 1);
     expect(handHours(b)).toBeCloseTo(2, 9);
-    const { cost, seenYield, lines } = batchBook(b, DEFAULT_SETTINGS, FLUIDS, 0.9);
+    const { cost, expectedCost, seenYield, lines } = batchBook(b, DEFAULT_SETTINGS, FLUIDS, (c) =>
+      c === "methanol" ? 0.9 : null,
+    );
     expect(cost.chemicals).toBeCloseTo(10 * 0.9598 * 0.9, 1);
     expect(cost.energy).toBeCloseTo(5 * 0.3, 9);
     expect(cost.disposal).toBeCloseTo(8 * 0.3, 6);
     expect(cost.work).toBeCloseTo(20, 9);
     expect(cost.perLitre).toBeCloseTo(cost.total / 50, 9);
+    // Twelve litres of methanol at 0.90, lye nobody has a price of.
+    expect(expectedCost.chemicals).toBeCloseTo(60 * 0.2 * 0.9, 0);
+    expect(expectedCost.work).toBeCloseTo(0.6 * 6.8 * 10, 9);
+    expect(expectedCost.perLitre).toBeCloseTo(expectedCost.total / (lines.at(-1)?.expectedLitres ?? 0), 6);
     expect(seenYield).toBeCloseTo(50 / recipe.oilLitres, 9);
     expect(lines.find((l) => l.phase === "glycerol")?.seenLitres).toBeCloseTo(8, 6);
   });

@@ -1,4 +1,4 @@
-import { dueAt, type Stage, stageMinutes, stagesOf } from "../../kettle";
+import { dueAt, type Stage, stageMinutes, stagesOf } from "../../kettle/stages";
 import type { BatchState, StageState } from "../../ledger";
 import { freshStage } from "../../ledger/batchState";
 

@@ -25,7 +25,7 @@ export function BatchAccount({ batch }: { batch: BatchState }) {
   const { view } = useYard();
   const units = useUnits();
   const log = useLog();
-  const book = batchBook(batch, view.settings, view.fluids, priceOf(view, "methanol")?.perLitre ?? 0);
+  const book = batchBook(batch, view.settings, view.fluids, (c) => priceOf(view, c)?.perLitre ?? null);
   const { recipe } = batch.batch;
   const phases = [...new Set(batch.splits.map((s) => s.phase))];
   return (
@@ -35,7 +35,8 @@ export function BatchAccount({ batch }: { batch: BatchState }) {
         {units.litres(recipe.oilLitres)} at {formatNumber(pctOfMolPerL(recipe.acidMolPerL, 0.92), 1)} % acid,{" "}
         {formatNumber(recipe.doseGPerL, 1)} g/L {recipe.base}, {formatNumber(recipe.methanolShare * 100, 1)} % methanol.
       </p>
-      <div className="mt-2 overflow-x-auto">
+      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by key */}
+      <section aria-label="Balance" tabIndex={0} className="mt-2 overflow-x-auto">
         <table className="w-full min-w-[520px] text-[16px]">
           <thead>
             <tr>
@@ -58,13 +59,13 @@ export function BatchAccount({ batch }: { batch: BatchState }) {
             ))}
           </tbody>
         </table>
-      </div>
+      </section>
       <p className="mt-1">
         Yield: {formatNumber(book.expectedYield * 100, 0)} % expected,{" "}
         <b>{book.seenYield === null ? "not known yet" : `${formatNumber(book.seenYield * 100, 0)} % seen`}</b>.
       </p>
       <div className="mt-4 grid gap-x-8 md:grid-cols-2">
-        <Cost cost={book.cost} />
+        <Cost cost={book.cost} expected={book.expectedCost} />
         <section aria-labelledby="tests-title">
           <h3 id="tests-title" className="text-xl">
             Tests
@@ -125,12 +126,13 @@ export function BatchAccount({ batch }: { batch: BatchState }) {
   );
 }
 
-function Cost({ cost: c }: { cost: BatchCost }) {
+function Cost({ cost: c, expected: e }: { cost: BatchCost; expected: BatchCost }) {
   const units = useUnits();
+  const both = (seen: number, expected: number): string => `${units.money(seen)} of ${units.money(expected)}`;
   return (
     <section aria-labelledby="cost-title">
       <h3 id="cost-title" className="text-xl">
-        What it cost
+        What it cost, of what was expected
       </h3>
       <p className="font-plate text-[32px] leading-none font-semibold">
         {c.perLitre === null ? units.money(c.total) : units.money(units.pricePerLitre.of(c.perLitre))}{" "}
@@ -139,12 +141,12 @@ function Cost({ cost: c }: { cost: BatchCost }) {
         </span>
       </p>
       <dl className="mt-1">
-        <Row name="Methanol and lye, as paid" value={units.money(c.chemicals)} />
-        <Row name="Energy" value={units.money(c.energy)} />
-        <Row name="Getting rid of what is left" value={units.money(c.disposal)} />
-        <Row name={`Hands, ${formatMinutes(c.hours * 60)}`} value={units.money(c.work)} />
+        <Row name="Methanol and lye, as paid" value={both(c.chemicals, e.chemicals)} />
+        <Row name="Energy" value={both(c.energy, e.energy)} />
+        <Row name="Getting rid of what is left" value={both(c.disposal, e.disposal)} />
+        <Row name={`Hands, ${formatMinutes(c.hours * 60)}`} value={both(c.work, e.work)} />
         <Row name="Methanol that came back" value={units.money(-c.recovered)} />
-        <Row name="In all" value={units.money(c.total)} />
+        <Row name="In all" value={both(c.total, e.total)} />
       </dl>
     </section>
   );

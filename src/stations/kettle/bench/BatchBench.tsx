@@ -1,5 +1,5 @@
 "use client";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { pctOfMolPerL, type Stage } from "@/core/kettle";
 import type { BatchState } from "@/core/ledger";
 import { formatNumber } from "@/core/units";
@@ -11,12 +11,14 @@ import { KettlePages } from "../KettlePages";
 import { BatchOver } from "./BatchOver";
 import { ExpectedSeen } from "./ExpectedSeen";
 import { KettlePicture } from "./KettlePicture";
-import { ReactionClock } from "./ReactionClock";
 import { StageNow } from "./StageNow";
 import { StageRow } from "./StageRow";
 import { placeOf } from "./useBatch";
 
 const REACTS: ReadonlySet<Stage> = new Set(["methoxide", "mix", "mix-2", "settle"]);
+
+/** Comes with the stages that react, and brings what asks the worker with it. */
+const ReactionClock = lazy(() => import("./ReactionClock"));
 
 /** One screen: expected, seen, go on or stop, stage by stage. */
 export function BatchBench({ batch, all }: { batch: BatchState; all: readonly BatchState[] }) {
@@ -70,7 +72,9 @@ export function BatchBench({ batch, all }: { batch: BatchState; all: readonly Ba
         <div className="flex min-w-0 flex-1 basis-[360px] flex-col gap-4">
           {shown ? <ExpectedSeen batch={batch} stage={shown} vessel={vessel} /> : null}
           {shown && REACTS.has(shown) ? (
-            <ReactionClock batch={batch} stage={shown === "mix-2" ? "mix-2" : "mix"} vessel={vessel} />
+            <Suspense fallback={<p className="text-ink-2">Working the reaction out.</p>}>
+              <ReactionClock batch={batch} stage={shown === "mix-2" ? "mix-2" : "mix"} vessel={vessel} />
+            </Suspense>
           ) : null}
         </div>
       </div>

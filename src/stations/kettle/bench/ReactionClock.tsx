@@ -29,7 +29,7 @@ interface Props {
 }
 
 /** The reaction clock: how far it is against the reference recipe, and what would change it. An index, never a yield. */
-export function ReactionClock({ batch, stage, vessel }: Props) {
+export default function ReactionClock({ batch, stage, vessel }: Props) {
   const { view, now } = useYard();
   const units = useUnits();
   const oil = oilOfBatch(vessel.components);

@@ -3,9 +3,9 @@ import { useEffect, useRef, useState } from "react";
 import type { BatchState } from "@/core/ledger";
 import { STAGE_WORDS } from "@/core/ledger/words";
 import { currentStage, isTrial, running, stageDueAt } from "@/core/readings/kettle/stages";
+import { YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { beep } from "@/ui/beep";
-import { YardLink } from "./links";
 
 const LOOK_EVERY_MS = 5000;
 /** An alarm of days ago is no alarm: it stands in Next up. */
@@ -27,7 +27,7 @@ const dueOf = (batches: readonly BatchState[]): readonly Due[] =>
   });
 
 /** On every page: a kettle's stage whose time is up, with an alarm, once. */
-export function BatchWatch() {
+export default function BatchWatch() {
   const { view } = useYard();
   const due = dueOf(view.batches);
   const [nowMs, setNow] = useState(() => Date.now());

@@ -286,3 +286,72 @@ test.describe("by thumb, from nothing, in gallons and °F", () => {
     expect(bad).toEqual([]);
   });
 });
+
+test("sour oil: an acid stage first, titrated again, and the lye follows", async ({ page }) => {
+  const bad = complaints(page);
+  const dialog = page.getByRole("dialog");
+  const logIt = async (said: RegExp): Promise<void> => {
+    await dialog.getByRole("button", { name: "Log it" }).click();
+    await expect(page.getByText(said).last()).toBeVisible();
+  };
+  await openDemo(page, "/walkdown?vessel=kettle-12");
+  await test.step("the old kettle is closed, walked down, and has acid to hand", async () => {
+    await page.getByRole("button", { name: "Its material, lid and heater" }).click();
+    await dialog.getByLabel("Made of, or its worst fitting").selectOption({ label: "Stainless steel" });
+    await dialog.getByRole("radio", { name: /^Closed/ }).click();
+    await logIt(/^Kettle 12 is changed/);
+    await expect(page.getByText(/stainless steel, closed/)).toBeVisible();
+    for (const yes of await page.getByRole("button", { name: "Yes" }).all()) await yes.click();
+    await page.getByRole("button", { name: "Keep it with the kettle" }).click();
+    await expect(page.getByText("Kettle 12 is looked over.")).toBeVisible();
+    await page.goto("/chemicals?demo=1");
+    await page.getByRole("button", { name: "Add a pack or can" }).click();
+    await dialog.getByLabel("Its name").fill("Acid bottle");
+    await logIt(/^Acid bottle stands/);
+    await page.getByRole("button", { name: "Buy chemicals" }).click();
+    await dialog.getByRole("radio", { name: "Sulfuric acid" }).click();
+    await dialog.getByRole("radio", { name: /^Acid bottle/ }).click();
+    await dialog.getByLabel("Litres", { exact: true }).fill("0.5");
+    await logIt(/into Acid bottle/);
+  });
+  await test.step("over the mark, it goes the long way", async () => {
+    await page.goto("/titrate?vessel=kettle-12&demo=1");
+    for (const [i, ml] of ["13", "13.2", "13.1"].entries()) await page.getByLabel(`Try ${i + 1}`).fill(ml);
+    await expect(page.getByText(/with lye alone it turns to soap/)).toBeVisible();
+    await page.getByRole("button", { name: "Log the titration" }).click();
+    await expect(page.getByText(/^Kettle 12 holds 6\.\d % free acid/)).toBeVisible();
+    await page.goto("/batch?vessel=kettle-12&demo=1");
+    await expect(page.getByRole("radio", { name: /^Acid stage first/ })).toBeChecked();
+    await expect(page.getByText(/mL sulfuric acid/)).toBeVisible();
+    await page.getByRole("button", { name: "Begin the batch" }).click();
+    await expect(page.getByRole("heading", { level: 1 })).toHaveText(/^Batch 10, /);
+  });
+  const id = new URL(page.url()).searchParams.get("batch") ?? "";
+  await test.step("acid into the liquid, an hour, a stand, and the watery layer out", async () => {
+    await goOn(page, /^Dry is done/);
+    await goOn(page, /^Warm is done/);
+    await page.getByRole("button", { name: "I have read it, and am ready" }).click();
+    await aside(page).getByRole("button", { name: "Weighed in: log it" }).click();
+    await expect(page.getByText(/^Methanol and acid are in Kettle 12/)).toBeVisible();
+    await page.getByRole("button", { name: "Begin, and start the clock" }).click();
+    await expect(page.getByText("The clock runs.")).toBeVisible();
+    await openAt(page, 1.1, id);
+    await goOn(page, /^Acid stage is done/);
+    await page.getByRole("button", { name: "Stirring off: start the clock" }).click();
+    await expect(page.getByText("The clock runs.").last()).toBeVisible();
+    await openAt(page, 6, id);
+    await goOn(page, /^Let it stand is done/);
+    await aside(page).getByLabel("Litres let out").fill("3");
+    await goOn(page, /^Let acid water out is done/);
+  });
+  await test.step("titrated again, what it says is what is weighed for", async () => {
+    await expect(aside(page).getByText("Titrate it below first.")).toBeVisible();
+    await aside(page).getByLabel("Try 1").fill("1.6");
+    await aside(page).getByRole("button", { name: "Log the titration" }).click();
+    await expect(page.getByText(/^Kettle 12 holds 0.8 % free acid/)).toBeVisible();
+    await goOn(page, /^Titrate again is done/);
+    await expect(aside(page).getByText(/^1\d\d g KOH/)).toBeVisible();
+    await goOn(page, /^Methoxide is done/);
+  });
+  expect(bad).toEqual([]);
+});

@@ -142,18 +142,23 @@ function stepOf(yard: YardState, flows: readonly [Flow, ...Flow[]]): Step | null
     drive: press.drive,
     pressurePa: press.pressurePa,
     housingsPa: press.housingsPa,
-    acidPurity: acidPurityIn(yard, first),
+    acidPurity: acidPurityIn(yard, flows),
     fatLimitShare: yard.settings.fatLimitShare,
     unattended: null,
   };
 }
 
 /** By the label of the bottle it comes out of, or goes into; what is in a kettle already was asked when it went in. */
-function acidPurityIn(yard: YardState, { from, to }: Flow): number | null {
-  const out = from === null ? undefined : yard.vessels.get(from)?.vessel;
-  if (out && out.role !== "chemical") return 1;
-  const bottle = out ?? (to === null ? undefined : yard.vessels.get(to)?.vessel);
-  return bottle?.pack?.purity ?? null;
+function acidPurityIn(yard: YardState, flows: readonly Flow[]): number | null {
+  const bringing = flows.filter((f) => partsIn(yard, f, false).some((p) => p.substance === "sulfuric-acid"));
+  const purities = bringing.map(({ from, to }): number => {
+    const out = from === null ? undefined : yard.vessels.get(from)?.vessel;
+    if (out && out.role !== "chemical") return 1;
+    const bottle = out ?? (to === null ? undefined : yard.vessels.get(to)?.vessel);
+    // What nobody has read off a label is not taken to be strong.
+    return bottle?.pack?.purity ?? 0;
+  });
+  return purities.length > 0 ? Math.min(...purities) : null;
 }
 
 /** So much over its shed, oil was warmed for its bags. */

@@ -44,6 +44,19 @@ describe("a kettle is asked before lye and methanol go in", () => {
   });
   it("whether the acid is acid: battery acid is refused", () => {
     expect(codes(yardOf(...warm, walked("yes")), charge("acid", "acid"))).toContain("battery-acid");
+    const strong: Draft = { kind: "vessel", data: { ...drum("acid", "chemical"), pack: { purity: 0.96 } } };
+    const both: Draft = {
+      kind: "charge",
+      data: {
+        ...{ batch: ID, stage: "methoxide", into: vid("pot") },
+        parts: [
+          { from: vid("spirit"), amount: { litres: 5 } },
+          { from: vid("acid"), amount: { kg: 0.1 } },
+        ],
+      },
+    };
+    expect(codes(yardOf(...warm, walked("yes"), strong), both)).toEqual([]);
+    expect(codes(yardOf(...warm, walked("yes")), both)).toEqual(["battery-acid"]);
   });
   it("what it is made of, and whether it shuts", () => {
     const lye: Draft = {

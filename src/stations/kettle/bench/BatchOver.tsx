@@ -33,6 +33,14 @@ export function BatchOver({ batch, vessel }: { batch: BatchState; vessel: Vessel
         </Button>
       ) : null}
       <WitnessJar batch={batch} />
+      {batch.batch.is === "trial" && batch.verdict === "passed" ? (
+        <YardLink
+          href={`/batch?of=${batch.batch.id}`}
+          className="mt-2 flex min-h-[var(--target)] items-center justify-center rounded-md border border-go bg-go font-plate text-[18px] font-semibold text-on-go"
+        >
+          Scale it up
+        </YardLink>
+      ) : null}
       <YardLink
         href={`/batches?batch=${batch.batch.id}`}
         className="mt-2 inline-flex min-h-[var(--target)] items-center font-plate text-[17px] font-semibold text-go underline underline-offset-4"

@@ -48,7 +48,7 @@ export function TitrationForm({ vessel: v, batch, also = [], onDone }: Props) {
     return below === undefined && form.refused === null;
   };
   return (
-    <div className="mt-3 grid gap-x-8 md:grid-cols-2">
+    <div className={`mt-3 grid gap-x-8 gap-y-3 ${batch === undefined ? "md:grid-cols-2" : ""}`}>
       <div className="flex flex-col gap-2">
         <Choice
           label="Lye in the titrant"

@@ -32,8 +32,8 @@ export const DEFAULT_PHASE_MARKS: PhaseMarks = {
 const USUAL_WASH_SHARE = 0.3;
 
 const isSoap = (c: ComponentId): boolean => (SOAPS as readonly string[]).includes(c);
-/** Of the methanol left in the fuel, what a wash takes: it likes water far better. */
-const METHANOL_TO_WASH_SHARE = 0.9;
+/** Methanol in wash water over methanol in fuel: it likes water far better. Typical, without a source. */
+const METHANOL_PARTITION = 35;
 const METHANOL_OVER_ACID_SHARE = 0.9;
 
 /** Litres at 15 °C of all that floats, and of water, in a pot. */
@@ -63,7 +63,7 @@ export function shareBelow(pot: Pot, phase: Phase, marks: PhaseMarks): (componen
         ? marks.methanolToGlycerolShare
         : phase === "acid"
           ? METHANOL_OVER_ACID_SHARE
-          : METHANOL_TO_WASH_SHARE;
+          : (METHANOL_PARTITION * w) / (1 + METHANOL_PARTITION * w);
     if (isSoap(component)) return phase === "glycerol" ? marks.soapToGlycerolShare : phase === "wash" ? washed : 0;
     // What fuel dissolves stays in it; under glycerol, which drinks water, hardly any does.
     if (component === "water") return phase === "wash" && water > 0 ? Math.max(0, 1 - dissolved / water) : 1;

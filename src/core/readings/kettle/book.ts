@@ -38,16 +38,9 @@ export interface BatchCost {
 }
 
 /** Hands are needed for what does not stand by itself: the time that stages took which may not be left alone. */
-const HANDS: ReadonlySet<string> = new Set([
-  "warm",
-  "acid",
-  "methoxide",
-  "mix",
-  "split",
-  "methoxide-2",
-  "mix-2",
-  "wash",
-]);
+const HANDS: ReadonlySet<string> = new Set(["warm", "acid", "methoxide", "mix", "split", "methoxide-2", "mix-2"]);
+/** Water in and water out; between them a wash stands by itself. */
+const HOURS_A_WASH = 1 / 3;
 /** A stage that somebody forgot to end took no more than this of a person's time. */
 const MOST_HOURS_A_STAGE = 8;
 
@@ -107,7 +100,7 @@ export const handHours = (b: BatchState): number =>
       const { begunAt, doneAt } = stageState(b, s as keyof BatchState["stages"]);
       if (begunAt === null || doneAt === null) return sum;
       return sum + Math.min(MOST_HOURS_A_STAGE, (Date.parse(doneAt) - Date.parse(begunAt)) / MS_PER_HOUR);
-    }, 0);
+    }, b.washes.length * HOURS_A_WASH);
 
 /** Drying warms fuel by so much. */
 const DRIED_BY_K = 85;

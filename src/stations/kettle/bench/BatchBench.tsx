@@ -35,6 +35,7 @@ export function BatchBench({ batch, all }: { batch: BatchState; all: readonly Ba
       title={`${batch.batch.name}, ${units.litres(recipe.oilLitres)}`}
       subtitle={`Acid ${acid} %, ${recipe.base}. Begun ${dayAndClock(batch.at)}.`}
       asideLabel="This stage"
+      isUrgent
       aside={
         <>
           {stage === null ? (

@@ -45,7 +45,13 @@ export function ExpectedSeen({ batch, stage, vessel }: Props) {
       <div>
         <SplitJar
           title="Seen"
-          words={before === null ? "not measured yet" : `${percent(before)} below`}
+          words={
+            before === null
+              ? jar.phase === null
+                ? "as a photo shows it"
+                : "not measured yet"
+              : `${percent(before)} below`
+          }
           below={before}
           above={jar.above}
           lower={jar.phase === "wash" || jar.phase === "acid" ? "water" : "glycerol"}

@@ -1,4 +1,5 @@
 "use client";
+import { useEffect, useRef } from "react";
 import { type Stage, stageMinutes, stagesOf } from "@/core/kettle";
 import type { BatchState } from "@/core/ledger";
 import { currentStage, stageState } from "@/core/readings/kettle/stages";
@@ -14,7 +15,15 @@ interface Props {
 /** The whole way from lot to fuel: what is done, where it stands, what is to come. */
 export function StageRow({ batch, chosen, onChoose }: Props) {
   const stages = stagesOf(batch.batch.recipe.path);
+  const here = useRef<HTMLLIElement>(null);
   const now = currentStage(batch);
+  // On a phone only four of them fit: the one that counts is among them.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: it is the stage that moves on
+  useEffect(() => {
+    const row = here.current?.closest("nav");
+    if (row && here.current)
+      row.scrollLeft = here.current.offsetLeft - row.clientWidth / 2 + here.current.clientWidth / 2;
+  }, [now]);
   return (
     <nav aria-label="Stages" className="relative mt-3 overflow-x-auto pb-1">
       <ol className="flex min-w-max">
@@ -32,7 +41,12 @@ export function StageRow({ batch, chosen, onChoose }: Props) {
                 ? ""
                 : formatMinutes(minutes);
           return (
-            <li key={stage} className="relative w-[96px]" style={{ zIndex: stages.length - i }}>
+            <li
+              key={stage}
+              ref={stage === now ? here : undefined}
+              className="relative w-[96px]"
+              style={{ zIndex: stages.length - i }}
+            >
               {i === 0 ? null : (
                 <span
                   aria-hidden="true"

@@ -14,6 +14,7 @@ import { KettlePages } from "../KettlePages";
 import { densityOf, mainOil, oilLitresIn } from "../lot";
 import { FitAndStock } from "./FitAndStock";
 import { Kits } from "./Kits";
+import { OwnPace } from "./OwnPace";
 import { Schools } from "./Schools";
 import { StartBatch } from "./StartBatch";
 import { MELT_CELSIUS, type Plan, usePlan } from "./usePlan";
@@ -150,6 +151,7 @@ export function PlanBench({ lot, kettles, is, of, others }: Props) {
             value={plan.pace}
             onChange={(p) => plan.setPace(p as Pace)}
           />
+          {plan.pace === "own" ? <OwnPace form={plan.ownPace} /> : null}
           <label className="mt-2 flex min-h-[var(--target)] cursor-pointer items-center gap-3 text-[16px]">
             <input
               type="checkbox"
@@ -219,6 +221,7 @@ function complete(plan: Plan, lot: VesselView, words: (litres: number) => string
     celsius.refuse("Between −20 and 150 °C.");
   else if (purity.value === null || purity.value < 20 || purity.value > 100) purity.refuse("Between 20 and 100 %.");
   else if (methanol.value === null || methanol.value < 5 || methanol.value > 60) methanol.refuse("Between 5 and 60 %.");
+  else if (plan.pace === "own" && !plan.ownPace.isComplete()) return false;
   else return plan.recipe !== null;
   return false;
 }

@@ -21,6 +21,7 @@ import { type NumberInput, useAmount, useFollowing, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { plainly } from "@/ui/words";
 import { mainOil, oilLitresIn } from "../lot";
+import { type OwnPaceForm, useOwnPace } from "./OwnPace";
 
 /** What a plan starts from: a lot by itself, a trial to be scaled up, or a failed batch. */
 export interface PlanFrom {
@@ -42,6 +43,7 @@ export interface Plan {
   readonly path: Path;
   readonly setPath: (path: Path) => void;
   readonly pace: Pace;
+  readonly ownPace: OwnPaceForm;
   readonly setPace: (pace: Pace) => void;
   readonly base: Base;
   readonly setBase: (base: Base) => void;
@@ -97,7 +99,8 @@ export function usePlan({ lot, kettles, is, of }: PlanFrom): Plan {
   const litres = useAmount(units.volume, startLitres(lot, kettle, isTrial, isRework));
   const celsius = useAmount(units.temperature, view.settings.shedCelsius);
   const purity = useFollowing(plainly("%"), Math.round((lye?.purity ?? 0.9) * 1000) / 10);
-  const preset = PRESETS[pace === "own" ? "patient" : pace];
+  const ownPace = useOwnPace(old ? lengths(old) : PRESETS.patient);
+  const preset = { ...PRESETS[pace === "own" ? "patient" : pace], ...(pace === "own" && ownPace.lengths) };
   const usualMethanol = isRework ? REWORK.methanolShare : (old?.methanolShare ?? preset.methanolShare);
   const methanol = useFollowing(plainly("%"), usualMethanol * 100);
   const doses = BASE_DOSE_SCHOOLS[base];
@@ -114,7 +117,7 @@ export function usePlan({ lot, kettles, is, of }: PlanFrom): Plan {
       ? null
       : {
           ...preset,
-          ...(old && pace === old.pace && lengths(old)),
+          ...(old && pace !== "own" && pace === old.pace && lengths(old)),
           path,
           pace,
           oilLitres: kit ? kit.oilLitres : litres15,
@@ -143,6 +146,7 @@ export function usePlan({ lot, kettles, is, of }: PlanFrom): Plan {
     path,
     setPath,
     pace,
+    ownPace,
     setPace,
     base,
     setBase(b) {

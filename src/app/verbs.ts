@@ -27,5 +27,11 @@ export const BENCHES: readonly BenchLink[] = [
   { letter: "r", name: "Draw off", href: "/settle", alsoCalled: ["drew off", "siphon", "clear oil"] },
   { letter: "u", name: "Filter", href: "/filter", alsoCalled: ["filtered", "bags", "run"] },
   { letter: "m", name: "Blend", href: "/blend", alsoCalled: ["mixed", "thinned", "blended"] },
+  {
+    name: "Kettle",
+    href: "/kettle",
+    alsoCalled: ["batch", "biodiesel", "react", "methoxide", "split", "wash", "dry", "soap", "glycerol"],
+  },
+  { name: "Titrate", href: "/titrate", alsoCalled: ["acid", "free acid", "ffa", "burette"] },
   { letter: "j", name: "Trip", href: "/drive", alsoCalled: ["drove", "journey", "driven"] },
 ];

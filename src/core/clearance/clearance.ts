@@ -26,7 +26,7 @@ import { type ColdWarning, coldWarnings } from "./cold";
 import { type FitnessRefusal, unfit } from "./fitness";
 import { gateFluid } from "./gateFluid";
 import { type IntakeWarning, intakeWarnings } from "./intake";
-import { type KettleWarning, kettleWarnings } from "./kettle";
+import { type KettleWarning, kettleCelsius, kettleWarnings } from "./kettle";
 import { type PetrolWarning, petrolWarnings } from "./petrol";
 import { type ReadingWarning, readingWarnings } from "./readingDoubts";
 
@@ -225,7 +225,7 @@ function receiverOf(yard: YardState, id: VesselId): Receiver | null {
     material: state.vessel.material ?? "unknown",
     ratedPa: null,
     parts: contentsOf(yard, id, false),
-    celsius: state.celsius ?? yard.settings.shedCelsius,
+    celsius: kettleCelsius(yard, id) ?? state.celsius ?? yard.settings.shedCelsius,
     roomLitres: Math.max(0, capacity - state.contents.total),
   };
 }

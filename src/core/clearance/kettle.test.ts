@@ -81,6 +81,22 @@ describe("a kettle is asked before lye and methanol go in", () => {
   });
 });
 
+describe("a hot kettle", () => {
+  it("takes no water: what its batch's thermometer said counts", () => {
+    const read = (celsius: number): Draft => ({
+      kind: "stage",
+      data: { batch: ID, stage: "dry", did: "read", celsius },
+    });
+    const wash: Draft = {
+      kind: "wash",
+      data: { batch: ID, vessel: vid("pot"), how: "mist", waterLitres: 10, vinegarMl: 0 },
+    };
+    const dried = done("dry", "warm", "methoxide", "mix", "settle", "split");
+    expect(codes(yardOf(...dried, read(98)), wash)).toEqual(["water-into-hot-oil"]);
+    expect(codes(yardOf(...dried, read(98), read(40)), wash)).toEqual([]);
+  });
+});
+
 describe("stages follow each other", () => {
   it("refuses one before those that come before it, and lets a thermometer be read at any time", () => {
     const begin: Draft = { kind: "stage", data: { batch: ID, stage: "mix", did: "begin" } };

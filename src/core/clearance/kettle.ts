@@ -88,6 +88,12 @@ function stageOf(draft: Draft): { readonly batch: string; readonly stage: Stage 
   return draft.kind === "wash" ? { batch: draft.data.batch, stage: "wash" } : null;
 }
 
+/** What the thermometer of a batch that is being made in it was last read at; null where none was. */
+export function kettleCelsius(yard: YardState, vessel: VesselId): number | null {
+  const batch = [...yard.batches.values()].findLast((b) => b.ended === null && b.vessel === vessel);
+  return batch?.readings.at(-1)?.celsius ?? null;
+}
+
 export function kettleWarnings(yard: YardState, draft: Draft): KettleWarning[] {
   return [...aboveBoil(draft), ...noFoamRoom(yard, draft), ...overLimit(yard, draft)];
 }

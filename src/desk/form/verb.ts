@@ -27,7 +27,7 @@ export interface Verb extends Form {
 
 /** Where something is worked out on a bench of its own, and the letter that leads there. */
 export interface BenchLink {
-  readonly letter: string;
+  readonly letter?: string;
   readonly name: string;
   readonly href: string;
   readonly alsoCalled: readonly string[];

@@ -55,10 +55,18 @@ const labelFields = (
   },
 ];
 
+/** A label says no more than all of it, and nobody sells less than a fifth. */
+function wrongPurity(v: Values, leastPercent: number): string | undefined {
+  const percent = v.maybe("purity");
+  return percent !== undefined && (percent < leastPercent || percent > 100)
+    ? `The purity lies between ${leastPercent} and 100 %.`
+    : undefined;
+}
+
 function packOf(v: Values, view: YardView): NonNullable<Vessel["pack"]> {
   const days = v.maybe("goodDays");
   return {
-    purity: Math.min(1, Math.max(0.2, v.number("purity") / 100)),
+    purity: v.number("purity") / 100,
     openedAt: view.at,
     ...(days !== undefined && { expiresAt: new Date(Date.parse(view.at) + days * MS_PER_DAY).toISOString() }),
   };
@@ -120,11 +128,12 @@ const buyChemical: Verb = {
           fluid: is(v),
           amount: { litres },
           ...(v.maybe("paid") !== undefined && { paid: v.number("paid") }),
-          ...(is(v) === "methanol" && pack.purity < 1 && { purity: Math.max(0.4, pack.purity) }),
+          ...(is(v) === "methanol" && pack.purity < 1 && { purity: pack.purity }),
         },
       },
     ];
   },
+  wrong: (v) => wrongPurity(v, is(v) === "methanol" ? 40 : 20),
   said: (v, view, u) =>
     `${isLiquid(v) ? u.litres(v.number("litres")) : u.kg(v.number("kilograms"))} ${componentName(is(v) as ComponentId).toLowerCase()} into ${nameOf(view, v.text("to"))}.`,
 };
@@ -160,6 +169,7 @@ const pack: Verb = {
       data: { ...vessel, pack: { ...packOf(v, view), openedAt: vessel.pack?.openedAt ?? view.at } },
     };
   },
+  wrong: (v) => wrongPurity(v, 20),
   said: (v, view) => `The label of ${nameOf(view, v.text("vessel"))} is kept.`,
 };
 

@@ -47,7 +47,7 @@ export default function LogSheet({ verbs, benches, verb: asked, values, onClose,
           e.preventDefault();
           const [best] = found ?? [];
           if (best && isVerb(best)) setKey(best.key);
-          else if (best) document.getElementById(`bench-${best.letter}`)?.click();
+          else if (best) document.getElementById(benchId(best))?.click();
         }}
       >
         <TextField label="Type a few letters of it, or pick (/)" value={typed} onChange={setTyped} />
@@ -135,6 +135,9 @@ interface Letters {
   readonly pick: (key: string) => void;
 }
 
+/** What a bench's name is found by: its address, since not every one has a letter. */
+const benchId = ({ href }: BenchLink): string => `bench-${href.slice(1)}`;
+
 /** A letter picks its verb, a slash begins to type; not while one types. */
 function useLetters(of: Letters | null): void {
   useEffect(() => {
@@ -147,7 +150,7 @@ function useLetters(of: Letters | null): void {
       if (!verb && !bench && letter !== "/") return;
       e.preventDefault();
       if (verb) of.pick(verb.key);
-      else if (bench) document.getElementById(`bench-${bench.letter}`)?.click();
+      else if (bench) document.getElementById(benchId(bench))?.click();
       else document.getElementById(FINDER)?.querySelector("input")?.focus({ preventScroll: true });
     };
     window.addEventListener("keydown", press);
@@ -164,7 +167,7 @@ const VerbButton = ({ verb, onPick }: { verb: Verb; onPick: (key: string) => voi
 const BenchButton = ({ bench, onPick }: { bench: BenchLink; onPick: () => void }) => (
   <span onClickCapture={onPick}>
     <YardLink replace href={bench.href} className={`${buttonClass("plain")} w-full justify-between`}>
-      <span id={`bench-${bench.letter}`}>{bench.name}</span> <Letter of={bench.letter} />
+      <span id={benchId(bench)}>{bench.name}</span> <Letter of={bench.letter} />
     </YardLink>
   </span>
 );

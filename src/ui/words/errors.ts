@@ -197,7 +197,8 @@ const FIELDS: Record<string, string> = {
 };
 
 function fieldWords(path: string): string {
-  const last = path.split(".").at(-1) ?? "";
+  // "tries.2" is one of the tries.
+  const last = path.split(".").findLast((part) => !/^\d+$/.test(part)) ?? "";
   return FIELDS[last] ?? `The field “${last || "entry"}”`;
 }
 

@@ -63,7 +63,7 @@ export const titration = defineKind({
     titrantGPerL: "Lye in the titrant, g/L",
     titrantPurity: "Purity of that lye",
     oilMl: "Oil, mL",
-    tries: null,
+    tries: "Try",
     blankMl: "Blank, mL",
     batch: null,
   },

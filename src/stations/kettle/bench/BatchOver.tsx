@@ -6,7 +6,7 @@ import { useLog, useTell, useUnits, YardLink } from "@/desk";
 import { Button, TextField } from "@/ui";
 import { fullDay } from "@/ui/words";
 import { BigNumber } from "./StageCard";
-import { StagePhoto } from "./StagePhoto";
+import { StagePhoto, StagePhotoShown } from "./StagePhoto";
 
 const WORDS = { fuel: "Fuel", rework: "Reworked", "given-up": "Given up" } as const;
 
@@ -96,9 +96,12 @@ export function WitnessJar({ batch }: { batch: BatchState }) {
         <StagePhoto batch={batch} stage="jar" ask="Photo of the jar" />
       </div>
       {photos.length > 1 ? (
-        <ul className="mt-1 text-[14px] text-ink-2">
+        <ul className="mt-1 flex flex-wrap gap-2 text-[14px] text-ink-2">
           {photos.map((p) => (
-            <li key={p.entry}>{fullDay(p.at)}</li>
+            <li key={p.entry}>
+              {fullDay(p.at)}
+              <StagePhotoShown entry={p.entry} alt={`The jar on ${fullDay(p.at)}`} />
+            </li>
           ))}
         </ul>
       ) : null}

@@ -6,9 +6,9 @@ import type { Batch, BatchState } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
 import { formatNumber } from "@/core/units";
 import { heightAtLitres } from "@/core/vessels";
-import { NumberField, useUnits, Why, YardLink } from "@/desk";
+import { NumberField, useLog, useUnits, Why, YardLink } from "@/desk";
 import { useYard } from "@/store";
-import { Bench, Caution, Choice } from "@/ui";
+import { Bench, Button, Caution, Choice, SelectField } from "@/ui";
 import { gramsWords, PACE_WORDS } from "@/ui/words/kettle";
 import { KettlePages } from "../KettlePages";
 import { densityOf, mainOil, oilLitresIn } from "../lot";
@@ -113,6 +113,7 @@ export function PlanBench({ lot, kettles, is, of, others }: Props) {
       }
     >
       {others}
+      {kettles.length > 1 || plan.isTrial ? <WhichKettle plan={plan} kettles={kettles} /> : null}
       <div className="mt-3 grid max-w-[860px] gap-3 md:grid-cols-2">
         <NumberField
           label={units.asked("Litres of oil")}
@@ -188,6 +189,36 @@ export function PlanBench({ lot, kettles, is, of, others }: Props) {
         </>
       ) : null}
     </Bench>
+  );
+}
+
+/** More than this and it is no bottle for a litre. */
+const A_BOTTLE_LITRES = 12;
+
+/** Which kettle, where there are several; for a litre a bottle, added where there is none. */
+function WhichKettle({ plan, kettles }: { plan: Plan; kettles: readonly VesselView[] }) {
+  const units = useUnits();
+  const log = useLog();
+  const wantsBottle = plan.isTrial && kettles.every((k) => k.capacityLitres > A_BOTTLE_LITRES);
+  return (
+    <div className="mt-3 flex max-w-[860px] flex-wrap items-end gap-2">
+      <div className="min-w-0 flex-1">
+        <SelectField
+          label={plan.isTrial ? "Made in" : "Kettle"}
+          value={plan.kettle?.vessel.id ?? ""}
+          options={kettles.map((k) => ({
+            value: k.vessel.id,
+            name: `${k.vessel.name}, ${units.litres(k.capacityLitres)}`,
+          }))}
+          onChange={plan.setKettle}
+        />
+      </div>
+      {wantsBottle ? (
+        <Button onClick={() => log.open("add-vessel", { preset: "bottle", role: "kettle" })}>
+          Add a bottle for it
+        </Button>
+      ) : null}
+    </div>
   );
 }
 

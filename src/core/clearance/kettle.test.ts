@@ -38,6 +38,8 @@ describe("a kettle is asked before lye and methanol go in", () => {
     expect(codes(yardOf(...warm), charge("spirit"))).toEqual(["kettle-not-walked"]);
     expect(codes(yardOf(...warm, walked("no")), charge("spirit"))).toEqual(["kettle-not-safe"]);
     expect(codes(yardOf(...warm, walked("yes")), charge("spirit"))).toEqual([]);
+    const trial: Draft = { kind: "batch", data: { id: ID, name: "B", kettle: vid("pot"), is: "trial", recipe } };
+    expect(codes(yardOf(trial, ...warm), charge("spirit"))).toEqual([]);
   });
   it("whether the pack is in date", () => {
     expect(codes(yardOf(...warm, walked("yes")), charge("spirit"), 900)).toEqual(["out-of-date"]);

@@ -153,9 +153,9 @@ export function markOf(test: FuelTest, m: FuelTestMarks | Settings["fuelTests"])
   }
 }
 
-/** Grams as one weighs them, and what the scales of another house say. */
+/** Grams as one weighs them: a litre's worth to a tenth. */
 export const gramsWords = (grams: number): string =>
-  grams >= 10 ? `${formatNumber(grams, 0)} g` : `${formatNumber(grams, 1)} g`;
+  grams >= 100 ? `${formatNumber(grams, 0)} g` : `${formatNumber(grams, 1)} g`;
 
 /** What may become of what a kettle leaves. Local rules decide. */
 export const WASTE_WORDS: Readonly<Record<Phase, string>> = {

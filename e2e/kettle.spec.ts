@@ -247,7 +247,9 @@ test.describe("by thumb, from nothing, in gallons and °F", () => {
       await dialog(page).getByLabel("Purity by its label").fill("99");
       await logIt(page, /methanol into Methanol can/);
       await press(page, "Buy chemicals");
-      await dialog(page).getByRole("radio", { name: "Lye (KOH)" }).tap();
+      await dialog(page)
+        .getByRole("radio", { name: /^Caustic potash/ })
+        .tap();
       await dialog(page)
         .getByRole("radio", { name: /^Potash jar/ })
         .tap();

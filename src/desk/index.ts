@@ -14,6 +14,7 @@ export { NumberField } from "./NumberField";
 export { Photo } from "./Photo";
 export { RunSheet, type SheetStep } from "./RunSheet";
 export { SourceWorth } from "./SourceWorth";
+export { StationPages } from "./StationPages";
 export { useAsked } from "./useAsked";
 export { useAwake } from "./useAwake";
 export { useChosenVessel } from "./useChosenVessel";

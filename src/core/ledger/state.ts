@@ -33,32 +33,9 @@ import type { WalkChecks } from "./kinds/walkDown";
 import { type Quality, UNKNOWN_QUALITY } from "./quality";
 import type { RanOn } from "./ranOn";
 import type { Check } from "./schema/check";
+import type { DipReading, JarReading } from "./stickState";
 
-/** What is odd about a dip. Those that cannot be are kept in the books but neither drawn nor reckoned with. */
-export type DipDoubt = "above-rim" | "fat-above-oil" | "water-above-fat" | "clear-above-oil" | "nothing-there";
-
-export interface DipReading {
-  readonly at: string;
-  readonly oilMm?: number | undefined;
-  readonly fatMm?: number | undefined;
-  readonly waterMm?: number | undefined;
-  readonly clearMm?: number | undefined;
-  readonly scumMm?: number | undefined;
-  readonly celsius?: number | undefined;
-  /** Litres that stood there by the book. */
-  readonly litres: number;
-  readonly doubts: readonly DipDoubt[];
-}
-
-export interface JarReading {
-  readonly at: string;
-  /** 1 clear to 5 as stirred. */
-  readonly step: number;
-  readonly atMm: number;
-  readonly celsius?: number | undefined;
-  readonly litres: number;
-  readonly doubts: readonly DipDoubt[];
-}
+export type { DipDoubt, DipReading, JarReading } from "./stickState";
 
 /** A time that a vessel stood undisturbed and was looked at: what grain sizes are learnt from. */
 export interface PastStanding {

@@ -1,5 +1,5 @@
 "use client";
-import { YardLink } from "@/desk";
+import { StationPages } from "@/desk";
 
 const PAGES = [
   { key: "bench", name: "The kettle", href: "/kettle" },
@@ -11,17 +11,7 @@ const PAGES = [
   { key: "batches", name: "All batches", href: "/batches" },
 ] as const;
 
-/** The pages of this station, one press apart. */
+/** The pages of this station. */
 export const KettlePages = ({ here }: { here: (typeof PAGES)[number]["key"] }) => (
-  <nav aria-label="More of Kettle" className="flex flex-wrap gap-x-4">
-    {PAGES.filter((p) => p.key !== here).map((p) => (
-      <YardLink
-        key={p.key}
-        href={p.href}
-        className="inline-flex min-h-[var(--target)] items-center font-plate text-[17px] font-semibold text-go underline underline-offset-4"
-      >
-        {p.name}
-      </YardLink>
-    ))}
-  </nav>
+  <StationPages label="More of Kettle" pages={PAGES} here={here} />
 );

@@ -19,6 +19,12 @@ const USUAL_PERCENT: Readonly<Record<Bought, number>> = {
   "acetic-acid": 80,
 };
 
+/** What stands on the pack besides. */
+const CODE: Readonly<Partial<Record<Bought, string>>> = {
+  "potassium-hydroxide": "KOH, lye",
+  "sodium-hydroxide": "NaOH, lye",
+};
+
 const is = (v: Values): Bought => v.text("chemical") as Bought;
 const isLiquid = (v: Values): boolean => LIQUID.has(is(v));
 /** What the pack or drum still takes, litres; a full one's worth where none is chosen. */
@@ -85,7 +91,7 @@ const buyChemical: Verb = {
       kind: "choice",
       name: "chemical",
       label: "What",
-      options: () => BOUGHT.map((b) => ({ value: b, name: componentName(b) })),
+      options: () => BOUGHT.map((b) => ({ value: b, name: componentName(b), ...(CODE[b] && { detail: CODE[b] }) })),
       first: () => "methanol",
     },
     toField("Into", "chemical-into", true, {

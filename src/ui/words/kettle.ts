@@ -111,7 +111,7 @@ export const TEST_WORDS: Readonly<Record<FuelTest, TestWords>> = {
     fails: "Wash it again, with a little vinegar in the water, until it is down.",
   },
   water: {
-    how: "Weigh a sample, warm it to 110 °C until it stops losing, weigh again. Or send it in.",
+    how: "Weigh a sample, warm it over the boil of water until it stops losing, weigh again. Or send it in.",
     fails: "Dry it longer or warmer, then let it cool and look again.",
   },
   "wash-ph": {

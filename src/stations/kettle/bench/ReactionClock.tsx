@@ -57,9 +57,9 @@ export default function ReactionClock({ batch, stage, vessel }: Props) {
         label={`${at === null ? "Not begun" : `Now ${formatNumber(at, 2)}`} of the reference recipe; at the end ${formatNumber(index.at(-1) ?? 0, 2)}`}
       />
       <p className="text-[14px] text-ink-2">
-        Full line: this batch{asked.logged ? ", at the temperatures you read" : ""}. Dashes: six to one, 55 °C. A
-        laboratory model of one phase: for comparing times and recipes, never a yield. Real kettles end higher, because
-        glycerol drops out.
+        Full line: this batch{asked.logged ? ", at the temperatures you read" : ""}. Dashes: six to one,{" "}
+        {units.celsius(REFERENCE.celsius)}. A laboratory model of one phase: for comparing times and recipes, never a
+        yield. Real kettles end higher, because glycerol drops out.
       </p>
       <WhatIf asked={asked} end={batch.batch.recipe.mixMinutes} celsiusWords={units.celsius} />
       <p className="mt-1 text-[15px]">

@@ -104,7 +104,7 @@ function Reading({ batch, stage }: { batch: BatchState; stage: Stage }) {
   const keep = (): void => {
     const read = celsius.value;
     if (read === null) celsius.refuse("What does it read?");
-    else if (read < -20 || read > 150) celsius.refuse("Between −20 and 150 °C.");
+    else if (read < -20 || read > 150) celsius.refuse(`Between ${units.celsius(-20)} and ${units.celsius(150)}.`);
     else {
       note(
         { kind: "stage", data: { batch: batch.batch.id, stage, did: "read", celsius: read } },

@@ -36,7 +36,7 @@ export function useOwnPace(first: Lengths): OwnPaceForm {
   const vinegar = useNumber(String(first.wash.vinegarMlPerL), parsePlain);
   const [how, setHow] = useState<WashWay>(first.wash.how);
   const ranges: readonly (readonly [NumberInput, number, number, string])[] = [
-    [hold, 20, 64, "Between 20 and 64 °C: above it methanol boils off."],
+    [hold, 20, 64, `Between ${units.celsius(20)} and ${units.celsius(64)}: above it methanol boils off.`],
     [mix, 1, 1440, "Between a minute and a day."],
     [settle, 0.5, 500, "Between half an hour and 500 hours."],
     [times, 0, 12, "Up to 12, in whole washes."],

@@ -9,6 +9,7 @@ import { heightAtLitres } from "@/core/vessels";
 import { NumberField, useLog, useUnits, Why, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, Caution, Choice, SelectField } from "@/ui";
+import type { Units } from "@/ui/words";
 import { gramsWords, PACE_WORDS } from "@/ui/words/kettle";
 import { KettlePages } from "../KettlePages";
 import { densityOf, mainOil, oilLitresIn } from "../lot";
@@ -106,7 +107,7 @@ export function PlanBench({ lot, kettles, is, of, others }: Props) {
                 ? null
                 : { litres: plan.litres.value, ...(plan.celsius.value !== null && { celsius: plan.celsius.value }) }
             }
-            isComplete={() => complete(plan, lot, units.litres)}
+            isComplete={() => complete(plan, lot, units)}
           />
           <KettlePages here="plan" />
         </>
@@ -244,12 +245,12 @@ function wrongOf(plan: Plan, lot: VesselView): ReactNode {
 }
 
 /** Says at its field what cannot be. */
-function complete(plan: Plan, lot: VesselView, words: (litres: number) => string): boolean {
+function complete(plan: Plan, lot: VesselView, units: Units): boolean {
   const { litres, celsius, purity, methanol } = plan;
   if (litres.value === null || litres.value <= 0) litres.refuse("How much oil?");
-  else if (litres.value > lot.litres * 1.06) litres.refuse(`${lot.vessel.name} has only ${words(lot.litres)}.`);
+  else if (litres.value > lot.litres * 1.06) litres.refuse(`${lot.vessel.name} has only ${units.litres(lot.litres)}.`);
   else if (celsius.value !== null && (celsius.value < -20 || celsius.value > 150))
-    celsius.refuse("Between −20 and 150 °C.");
+    celsius.refuse(`Between ${units.celsius(-20)} and ${units.celsius(150)}.`);
   else if (purity.value === null || purity.value < 20 || purity.value > 100) purity.refuse("Between 20 and 100 %.");
   else if (methanol.value === null || methanol.value < 5 || methanol.value > 60) methanol.refuse("Between 5 and 60 %.");
   else if (plan.pace === "own" && !plan.ownPace.isComplete()) return false;

@@ -20,6 +20,7 @@ const pressable =
 
 /** People disagree how much lye and methanol: side by side, and what follows from each. */
 export function Schools({ recipe, oil, demandMolPerL, onDose, onMethanol }: Props) {
+  const units = useUnits();
   const lye = lyeBySchool(recipe.base, recipe.oilLitres, demandMolPerL, recipe.basePurity);
   return (
     <div className="mt-4 grid gap-x-8 gap-y-4 md:grid-cols-2">
@@ -48,8 +49,7 @@ export function Schools({ recipe, oil, demandMolPerL, onDose, onMethanol }: Prop
         </h2>
         <p className="text-[14px] text-ink-2">
           <Termed>
-            An index against six moles to one, an hour and a half at 55 °C: a laboratory model of one phase, for
-            comparing, never a yield.
+            {`An index against six moles to one, an hour and a half at ${units.celsius(55)}: a laboratory model of one phase, for comparing, never a yield.`}
           </Termed>
         </p>
         {METHANOL_SHARE_SCHOOLS.map((share) => (

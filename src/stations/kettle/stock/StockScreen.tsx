@@ -7,6 +7,7 @@ import { NumberField, useAmount, useLog, useNote, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, Caution } from "@/ui";
 import { fullDay } from "@/ui/words";
+import { priceEach } from "@/ui/words/blend";
 import { gramsWords } from "@/ui/words/kettle";
 import { KettlePages } from "../KettlePages";
 
@@ -80,7 +81,7 @@ function Pack({ chemical: c }: { chemical: Chemical }) {
             </span>
           ) : null}
           {price
-            ? `, ${isLiquid ? `${units.money(price.perLitre)} a litre` : `${units.money((price.perLitre * c.vessel.litres) / c.kg)} a kilogram`}`
+            ? `, ${isLiquid ? priceEach(price.perLitre, units) : `${units.money((price.perLitre * c.vessel.litres) / c.kg)} a kilogram`}`
             : ""}
         </span>
       </span>

@@ -1,5 +1,6 @@
 "use client";
 import { useState } from "react";
+import { type ComponentId, componentName } from "@/core/fluids";
 import { type Change, kgIn, ranMinutes, stageMinutes } from "@/core/kettle";
 import type { Draft } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
@@ -98,7 +99,11 @@ export function MixStage(props: StageProps) {
         {Object.entries(batch.charged)
           .filter(([, kg]) => kg > 0.001)
           .map(([component, kg]) => (
-            <Row key={component} name={`Weighed in: ${component.replaceAll("-", " ")}`} value={units.kg(kg)} />
+            <Row
+              key={component}
+              name={`Weighed in: ${componentName(component as ComponentId).toLowerCase()}`}
+              value={units.kg(kg)}
+            />
           ))}
         <Row name="Expected to turn" value={`${formatNumber(recipe.conversion * 100, 0)} %`} />
       </dl>

@@ -59,7 +59,7 @@ export function PolishStage({ batch, stage, vessel }: StageProps) {
       also={drafts}
       isComplete={() => {
         if (celsius.value !== null && (celsius.value < -20 || celsius.value > 150))
-          celsius.refuse("Between −20 and 150 °C.");
+          celsius.refuse(`Between ${units.celsius(-20)} and ${units.celsius(150)}.`);
         else if (used.value !== null && (used.value < 0 || used.value > 1000)) used.refuse("Between 0 and 1000 kWh.");
         else return true;
         return false;

@@ -39,7 +39,7 @@ describe("the kettle", () => {
     show(<KettleScreen />);
     type(/^In the kettle/, "990");
     press("Keep it");
-    expect(screen.getByText("Between −20 and 150 °C.")).toBeDefined();
+    expect(screen.getByText("Between −20 °C and 150 °C.")).toBeDefined();
     type(/^In the kettle/, "66");
     expect(screen.getByText(/methanol boils off: turn it down/)).toBeDefined();
     press("Keep it");

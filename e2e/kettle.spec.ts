@@ -1,4 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
+import { PNG } from "pngjs";
 import { complaints, NOW, openDemo, openLog } from "./yard";
 
 const later = (hours: number): Date => new Date(NOW.getTime() + hours * 3_600_000);
@@ -119,7 +120,12 @@ test("batch 9 from its mixing to fuel in a tank that is burned, refused until it
     await page.keyboard.press("Escape");
   });
   await test.step("tests inside their marks make fuel of it", () => passTests(page));
-  await test.step("a jar of it is kept", async () => {
+  await test.step("a jar of it is kept, with its photo", async () => {
+    const png = new PNG({ width: 40, height: 40 });
+    png.data.fill(190);
+    const picture = { name: "jar.png", mimeType: "image/png", buffer: PNG.sync.write(png) };
+    await page.getByLabel("Photo of the jar").setInputFiles(picture);
+    await expect(page.getByRole("img", { name: "Batch 9 at this stage" })).toBeVisible();
     await page.getByLabel("It stands").fill("North shelf");
     await page.getByRole("button", { name: "Keep it in the book" }).click();
     await expect(page.getByText(/^“Batch 9”, North shelf/)).toBeVisible();
@@ -138,6 +144,22 @@ test("batch 9 from its mixing to fuel in a tank that is burned, refused until it
     await expect(page.getByText(/closes/).first()).toBeVisible();
   });
   expect(bad).toEqual([]);
+});
+
+test("written down late: a stage dated to when it was, and taken back", async ({ page }) => {
+  await openDemo(page, "/kettle");
+  await readCaution(page);
+  await aside(page).getByRole("button", { name: "Earlier" }).click();
+  await aside(page).getByRole("button", { name: "An hour earlier" }).click();
+  await aside(page).getByRole("button", { name: "As expected" }).click();
+  await aside(page).getByRole("button", { name: "Go on: settle" }).click();
+  // The recipe gives it 48 minutes more.
+  await aside(page).getByRole("button", { name: "Go on: settle" }).click();
+  await expect(page.getByText(/^Mix is done/)).toBeVisible();
+  await expect(aside(page).getByRole("heading", { level: 2 })).toContainText("Settle");
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByText(/^Undone: /)).toBeVisible();
+  await expect(aside(page).getByRole("heading", { level: 2 })).toContainText("Mix");
 });
 
 test("a batch that fails its solubility is reworked, and passes", async ({ page }) => {

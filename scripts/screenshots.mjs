@@ -39,7 +39,7 @@ const VIEWS = [
   },
   { name: "filter", path: "/filter" },
   { name: "blend", path: "/blend?vessel=tractor-tank", wait: "canvas" },
-  { name: "kettle", path: "/kettle" },
+  { name: "kettle", path: "/kettle", wait: "canvas" },
   { name: "store", path: "/store" },
   { name: "drive", path: "/drive?vehicle=flatbed" },
   { name: "books", path: "/books" },

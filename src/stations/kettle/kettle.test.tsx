@@ -192,3 +192,12 @@ describe("its words", () => {
     expect(differenceWords("acid", 1)).toMatch(/^About/);
   });
 });
+
+describe("go on or stop", () => {
+  it("a batch may be given up at any stage, and the kettle is then open for the next", async () => {
+    show(<KettleScreen />);
+    press("Give it up");
+    await waitFor(() => expect(ninth().ended?.how).toBe("given-up"));
+    expect(await screen.findByRole("heading", { level: 1, name: "Kettle" })).toBeDefined();
+  });
+});

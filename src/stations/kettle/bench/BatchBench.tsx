@@ -3,9 +3,9 @@ import { lazy, Suspense, useState } from "react";
 import { pctOfMolPerL, type Stage } from "@/core/kettle";
 import type { BatchState } from "@/core/ledger";
 import { formatNumber } from "@/core/units";
-import { NoSuchVessel, useUnits, YardLink } from "@/desk";
+import { NoSuchVessel, useNote, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
-import { Bench } from "@/ui";
+import { Bench, Button } from "@/ui";
 import { dayAndClock } from "@/ui/words";
 import { KettlePages } from "../KettlePages";
 import { BatchOver } from "./BatchOver";
@@ -49,6 +49,7 @@ export function BatchBench({ batch, all }: { batch: BatchState; all: readonly Ba
               vessel={vessel}
             />
           )}
+          {batch.ended ? null : <StopBatch batch={batch} />}
           <KettlePages here="bench" />
         </>
       }
@@ -80,5 +81,27 @@ export function BatchBench({ batch, all }: { batch: BatchState; all: readonly Ba
         </div>
       </div>
     </Bench>
+  );
+}
+
+/** Go on or stop: what is given up stays in its kettle and in the book, and can be taken back. */
+function StopBatch({ batch }: { batch: BatchState }) {
+  const note = useNote();
+  return (
+    <details className="mt-3 text-[15px]">
+      <summary className="min-h-[var(--target)] cursor-pointer content-center">Stop this batch</summary>
+      <p>What is in the kettle stays there and in the book. With methanol in it, keep it closed.</p>
+      <Button
+        className="mt-1"
+        onClick={() =>
+          note(
+            { kind: "batch-end", data: { batch: batch.batch.id, how: "given-up", litres: 0 } },
+            `${batch.batch.name} is given up.`,
+          )
+        }
+      >
+        Give it up
+      </Button>
+    </details>
   );
 }

@@ -31,8 +31,9 @@ export function StageCard({ batch, stage, number, children, also = [], isComplet
   const [wrong, setWrong] = useState<string>();
   const isRead = useCautionRead(stage);
   const done: Draft = { kind: "stage", data: { batch: batch.batch.id, stage, did: "done", ...(saw && { saw }) } };
-  // What moves or turns matter goes first: the interlocks are asked about it before the button is pressed.
-  const [first, ...rest] = also;
+  // Lye and methanol go first: the interlocks are asked about them before the button is pressed. What else a stage ends
+  // with stands under its own caution, and the store asks them again.
+  const leads = also[0]?.kind === "charge" ? also[0] : undefined;
   const complete = (): boolean => {
     if (!isRead) setWrong("Read the caution below first.");
     else if (saw === null) setWrong("Is it as expected, or not?");
@@ -62,8 +63,8 @@ export function StageCard({ batch, stage, number, children, also = [], isComplet
         <p className="mt-3 text-[15px]">{notYet}</p>
       ) : (
         <LogStep
-          draft={first ?? done}
-          also={first ? [...rest, done] : []}
+          draft={leads ?? done}
+          also={leads ? [...also.slice(1), done] : also}
           said={`${STAGE_WORDS[stage]} is done${saw === "not" ? ", not as expected" : ""}.`}
           action={action ?? (next ? `Go on: ${STAGE_WORDS[next].toLowerCase()}` : "The last stage is done")}
           isComplete={complete}

@@ -56,17 +56,6 @@ export function TestStage({ batch, stage, vessel }: StageProps) {
           >
             React it again: a rework
           </YardLink>
-          <Button
-            look="quiet"
-            onClick={() =>
-              note(
-                { kind: "batch-end", data: { batch: batch.batch.id, how: "given-up", litres: 0 } },
-                `${batch.batch.name} is given up.`,
-              )
-            }
-          >
-            Give it up
-          </Button>
         </div>
       ) : null}
       <TestForm batch={batch} vessel={vessel} first={missing[0]} />

@@ -20,13 +20,9 @@ export function WarmStage({ batch, stage, kettle }: StageProps) {
   const { recipe } = batch.batch;
   const pot = potIn(kettle);
   const target = stage === "dry" ? DRY_CELSIUS : recipe.holdCelsius;
-  const kwh = dryingKWh(
-    kgOfPot(pot),
-    kettle.quality.water === null ? view.settings.shedCelsius : view.settings.shedCelsius,
-    target,
-    0,
-    EFFICIENCY,
-  );
+  // From as warm as it was last read, or from the shed.
+  const from = Math.min(target, batch.readings.at(-1)?.celsius ?? view.settings.shedCelsius);
+  const kwh = dryingKWh(kgOfPot(pot), from, target, 0, EFFICIENCY);
   const kw = kettle.vessel.heaterKw ?? view.settings.heaterKw;
   const { water } = kettle.quality;
   return (

@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import { FUEL_TESTS, STAGES, type Stage } from "@/core/kettle";
 import { DEFAULT_SETTINGS } from "@/core/ledger";
 import { DEMO_NOW, demoStation } from "@/desk/testing";
+import { stampOf } from "@/store/testing";
 import { EXPECTED, FUEL_TEST_WORDS, markOf, OTHERWISE, readWords, STAGE_CAUTIONS, TEST_WORDS } from "@/ui/words/kettle";
 import { KettleScreen } from ".";
 import { clockAsked, loggedOf, molarRatioOf } from "./bench/clock";
@@ -10,6 +11,7 @@ import ReactionChart from "./bench/ReactionChart";
 import { powerCut } from "./bench/StageClock";
 import { differenceWords } from "./bench/stages/SplitStage";
 import { PlanScreen } from "./plan";
+import { DoseRows } from "./plan/WeighingList";
 import { StillScreen } from "./still";
 import { StockScreen } from "./stock";
 import { TitrateScreen } from "./titrate";
@@ -199,5 +201,27 @@ describe("go on or stop", () => {
     press("Give it up");
     await waitFor(() => expect(ninth().ended?.how).toBe("given-up"));
     expect(await screen.findByRole("heading", { level: 1, name: "Kettle" })).toBeDefined();
+  });
+});
+
+describe("a weighing list", () => {
+  const dose = { methanolLitres: 12.4, methanolKg: 9.8, waterKg: 0.6, lyeG: 183.4, sulfuricKg: 0, sulfuricMl: 0 };
+  it("says what of the methanol is water, and grams of lye", () => {
+    show(
+      <ul>
+        <DoseRows title="Methoxide" dose={dose} recipe={ninth().batch.recipe} />
+      </ul>,
+    );
+    expect(document.body.textContent).toMatch(/9\.8 kg, 0\.60? kg of it water/);
+    expect(screen.getByText("183 g")).toBeDefined();
+  });
+  it("in pounds besides, for whoever weighs in them", async () => {
+    await session().append([{ kind: "settings", data: { massUnit: "lb" } }], stampOf("pounds", DEMO_NOW));
+    show(
+      <ul>
+        <DoseRows title="Methoxide" dose={dose} recipe={ninth().batch.recipe} />
+      </ul>,
+    );
+    expect(document.body.textContent).toMatch(/out of its pack, 0\.4\d* lb/);
   });
 });

@@ -1,6 +1,7 @@
 "use client";
 import type { BatchRecipe, Dose, Weighing } from "@/core/kettle";
 import { useUnits } from "@/desk";
+import type { Units } from "@/ui/words";
 import { gramsWords } from "@/ui/words/kettle";
 
 interface Props {
@@ -34,15 +35,21 @@ export function DoseRows({ title, dose, recipe }: { title: string; dose: Dose; r
         {dose.lyeG > 0 ? (
           <li>
             <b className="font-plate text-[18px]">{gramsWords(dose.lyeG)}</b> {recipe.base}, as it comes out of its pack
+            {inPounds(dose.lyeG, units)}
           </li>
         ) : null}
         {dose.sulfuricKg > 0 ? (
           <li>
             <b className="font-plate text-[18px]">{Math.round(dose.sulfuricMl)} mL</b> sulfuric acid,{" "}
             {gramsWords(dose.sulfuricKg * 1000)}
+            {inPounds(dose.sulfuricKg * 1000, units)}
           </li>
         ) : null}
       </ul>
     </li>
   );
 }
+
+/** Besides grams, which every lye scale has, in the unit of an owner who weighs in another. */
+const inPounds = (grams: number, units: Units): string =>
+  units.mass.unit === "kg" ? "" : `, ${units.kg(grams / 1000)}`;

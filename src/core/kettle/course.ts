@@ -1,6 +1,6 @@
 import type { FluidTable } from "../fluids";
-import { OLEIC_G_PER_MOL } from "./masses";
-import { type PhaseMarks, part } from "./phases";
+import { OLEIC_G_PER_MOL, VINEGAR } from "./masses";
+import { fuelLitresIn, type PhaseMarks, part } from "./phases";
 import { both, kgIn, type Pot, potOf } from "./pot";
 import { esterifyAcid, saponify, spendSulfuric, splitSoap, transesterify, withFreeAcid } from "./reactions";
 import type { BatchRecipe } from "./recipe";
@@ -8,9 +8,6 @@ import { oilKgPerL, potOfDose, type Weighing, weighingOf } from "./weighing";
 
 /** Free acid that one acid stage turns, where nothing better is known: from a few percent to under one. */
 const ACID_TURNED_SHARE = 0.85;
-/** Vinegar of the kitchen: 5 % acetic acid, the rest water. */
-const ACETIC_SHARE = 0.05;
-const VINEGAR_KG_PER_L = 1.006;
 /** What drying leaves: the mark for ester. */
 const DRIED_TO_PPM = 500;
 
@@ -47,14 +44,14 @@ export const react = (pot: Pot, r: BatchRecipe, fluids: FluidTable): Pot =>
 
 /** One wash: water in, with vinegar in the first; soap split as far as that goes. */
 export function washed(above: Pot, r: BatchRecipe, first: boolean, fuelLitres: number): Pot {
-  const vinegarKg = first ? ((r.wash.vinegarMlPerL * fuelLitres) / 1000) * VINEGAR_KG_PER_L : 0;
+  const vinegarKg = first ? ((r.wash.vinegarMlPerL * fuelLitres) / 1000) * VINEGAR.kgPerL : 0;
   const waterKg = r.wash.how === "dry" ? 0 : r.wash.waterShare * fuelLitres;
   return splitSoap(
     both(
       above,
       both(
-        water(waterKg + vinegarKg * (1 - ACETIC_SHARE)),
-        potOf([{ component: "acetic-acid", kg: vinegarKg * ACETIC_SHARE }]),
+        water(waterKg + vinegarKg * (1 - VINEGAR.aceticShare)),
+        potOf([{ component: "acetic-acid", kg: vinegarKg * VINEGAR.aceticShare }]),
       ),
     ),
   );
@@ -89,7 +86,7 @@ export function courseOf(oil: Pot, r: BatchRecipe, fluids: FluidTable, marks: Ph
   const second = weighing.second ? potOfDose(weighing.second, r) : EMPTY;
   const again = weighing.second ? part(react(both(split.above, second), r, fluids), "glycerol", marks) : null;
   const crude = again?.above ?? split.above;
-  const crudeLitres = kgOfOil(crude) / 0.883;
+  const crudeLitres = fuelLitresIn(crude);
   const washes: Pot[] = [];
   let washWater = EMPTY;
   let brought = both(both(acid, first), second);
@@ -122,9 +119,6 @@ export function courseOf(oil: Pot, r: BatchRecipe, fluids: FluidTable, marks: Ph
 
 /** A wash's own water and vinegar. */
 const washInput = (r: BatchRecipe, first: boolean, fuelLitres: number): Pot => washed(EMPTY, r, first, fuelLitres);
-
-const kgOfOil = (pot: Pot): number =>
-  [...pot].reduce((sum, [c, kg]) => (c === "methanol" || c === "water" ? sum : sum + kg), 0);
 
 /** What an acid stage makes of a pot, as far as this recipe's goes. */
 export const esterifiedWith = (pot: Pot, r: BatchRecipe): Pot => esterifyAcid(pot, turnedShare(r));

@@ -11,3 +11,6 @@ export const GLYCEROL_G_PER_MOL = 92.094;
 /** Oleic acid stands for all free fatty acid. */
 export const OLEIC_G_PER_MOL = 282.46;
 export const SULFURIC_KG_PER_L = 1.84;
+
+/** Vinegar of the kitchen: acetic acid by weight, the rest water. */
+export const VINEGAR = { aceticShare: 0.05, kgPerL: 1.006 } as const;

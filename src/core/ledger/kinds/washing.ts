@@ -1,4 +1,6 @@
+import { componentOf } from "../../fluids";
 import { WASH_WAYS } from "../../kettle";
+import { VINEGAR } from "../../kettle/masses";
 import * as z from "../../zod";
 import { changeBatch, noBatch, untested } from "../batches";
 import { BatchId, VesselId } from "../ids";
@@ -6,8 +8,8 @@ import { Celsius, LitresOrNone } from "../schema/quantities";
 import { book, bringIn, pourIn, vesselAt } from "../transfer";
 import { defineKind } from "./kind";
 
-/** Vinegar of the kitchen: 5 % acetic acid by weight; litres of it in a litre, by the house's densities. */
-const ACETIC_LITRES_PER_L = (0.05 * 1.006) / 1.054;
+/** Litres of acetic acid in a litre of vinegar, by the house's densities. */
+const ACETIC_LITRES_PER_L = (VINEGAR.aceticShare * VINEGAR.kgPerL) / componentOf("acetic-acid").rho15KgPerL;
 
 /** Fuel washed: water in, with vinegar in it or not. What the vinegar does to the soap is told by a reaction beside it. */
 export const washing = defineKind({

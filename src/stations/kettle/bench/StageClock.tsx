@@ -1,5 +1,5 @@
 "use client";
-import { ranMinutes, STIRRED, type Stage, stageMinutes } from "@/core/kettle";
+import { METHANOL_BOILS_CELSIUS, ranMinutes, STIRRED, type Stage, stageMinutes } from "@/core/kettle";
 import type { BatchState, Draft } from "@/core/ledger";
 import { stageState } from "@/core/readings/kettle/stages";
 import { formatMinutes, MS_PER_MINUTE } from "@/core/units";
@@ -120,8 +120,8 @@ function Reading({ batch, stage }: { batch: BatchState; stage: Stage }) {
           label={`In the kettle${last ? `, last ${units.celsius(last.celsius, 1)}` : ""}`}
           of={celsius}
           hint={
-            celsius.value !== null && celsius.value > 64.7
-              ? `over ${units.celsius(64.7, 1)} methanol boils off: turn it down`
+            celsius.value !== null && celsius.value > METHANOL_BOILS_CELSIUS
+              ? `over ${units.celsius(METHANOL_BOILS_CELSIUS, 1)} methanol boils off: turn it down`
               : `hold ${units.celsius(batch.batch.recipe.holdCelsius - 3)} to ${units.celsius(batch.batch.recipe.holdCelsius + 2)}`
           }
         />

@@ -1,6 +1,7 @@
 "use client";
 import { useState } from "react";
 import { both, changeBetween, potOf, splitSoap } from "@/core/kettle";
+import { VINEGAR } from "@/core/kettle/masses";
 import type { BatchState, Draft } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
 import { potIn } from "@/core/readings/kettle/pots";
@@ -16,8 +17,8 @@ interface Props {
 }
 
 const WAYS = ["mist", "stir", "bubble", "dry"] as const;
-/** Vinegar of the kitchen, as the ledger books it. */
-const ACETIC_KG_PER_ML = (0.05 * 1.006) / 1000;
+/** As the ledger books it. */
+const ACETIC_KG_PER_ML = (VINEGAR.aceticShare * VINEGAR.kgPerL) / 1000;
 
 /** One wash in: how, how much water, and vinegar in the first. */
 export function OneWash({ batch, vessel: v, fuelLitres }: Props) {

@@ -31,6 +31,10 @@ export const DEFAULT_PHASE_MARKS: PhaseMarks = {
 /** Litres of water a litre of fuel in a usual wash; with less of it less fuel goes. */
 const USUAL_WASH_SHARE = 0.3;
 
+/** What floats in a kettle that is warm: ester, oil, and fat too, which only sinks once it has set in the cold. */
+const floats = (c: ComponentId): boolean => ["oil", "fat"].includes(componentOf(c).lies);
+const isFuel = (c: ComponentId): boolean => floats(c) && c !== "methanol";
+
 const isSoap = (c: ComponentId): boolean => (SOAPS as readonly string[]).includes(c);
 /** Methanol in wash water over methanol in fuel: it likes water far better. Typical, without a source. */
 const METHANOL_PARTITION = 35;
@@ -38,13 +42,9 @@ const METHANOL_OVER_ACID_SHARE = 0.9;
 
 /** Litres at 15 °C of all that floats, and of water, in a pot. */
 export const fuelLitresIn = (pot: Pot): number =>
-  [...pot].reduce(
-    (sum, [c, kg]) => (componentOf(c).lies === "oil" && c !== "methanol" ? sum + kg / componentOf(c).rho15KgPerL : sum),
-    0,
-  );
+  [...pot].reduce((sum, [c, kg]) => (isFuel(c) ? sum + kg / componentOf(c).rho15KgPerL : sum), 0);
 
-const fuelKgIn = (pot: Pot): number =>
-  [...pot].reduce((sum, [c, kg]) => (componentOf(c).lies === "oil" && c !== "methanol" ? sum + kg : sum), 0);
+const fuelKgIn = (pot: Pot): number => [...pot].reduce((sum, [c, kg]) => (isFuel(c) ? sum + kg : sum), 0);
 
 /**
  * Of each component in a pot that has stood, the share that comes to lie below. After glycerol all lye, water and salts
@@ -53,8 +53,10 @@ const fuelKgIn = (pot: Pot): number =>
 export function shareBelow(pot: Pot, phase: Phase, marks: PhaseMarks): (component: ComponentId) => number {
   const waterLitres = kgIn(pot, "water") / componentOf("water").rho15KgPerL;
   const fuelLitres = fuelLitresIn(pot);
-  const w = fuelLitres > 0 ? waterLitres / fuelLitres : 0;
-  const washed = (marks.soapPartition * w) / (1 + marks.soapPartition * w);
+  // K·w/(1 + K·w), with w litres of water a litre of fuel; said so that hardly any fuel at all has an answer too.
+  const intoWater = (partition: number): number =>
+    waterLitres > 0 ? (partition * waterLitres) / (fuelLitres + partition * waterLitres) : 0;
+  const usualWash = fuelLitres > 0 ? Math.min(1, waterLitres / (USUAL_WASH_SHARE * fuelLitres)) : 0;
   const dissolved = (fuelKgIn(pot) * marks.waterInWashedPpm) / 1e6;
   const water = kgIn(pot, "water");
   return (component) => {
@@ -63,12 +65,13 @@ export function shareBelow(pot: Pot, phase: Phase, marks: PhaseMarks): (componen
         ? marks.methanolToGlycerolShare
         : phase === "acid"
           ? METHANOL_OVER_ACID_SHARE
-          : (METHANOL_PARTITION * w) / (1 + METHANOL_PARTITION * w);
-    if (isSoap(component)) return phase === "glycerol" ? marks.soapToGlycerolShare : phase === "wash" ? washed : 0;
+          : intoWater(METHANOL_PARTITION);
+    if (isSoap(component))
+      return phase === "glycerol" ? marks.soapToGlycerolShare : phase === "wash" ? intoWater(marks.soapPartition) : 0;
     // What fuel dissolves stays in it; under glycerol, which drinks water, hardly any does.
     if (component === "water") return phase === "wash" && water > 0 ? Math.max(0, 1 - dissolved / water) : 1;
-    if (componentOf(component).lies !== "oil") return 1;
-    return phase === "wash" ? marks.fuelToWaterShare * Math.min(1, w / USUAL_WASH_SHARE) : 0;
+    if (!floats(component)) return 1;
+    return phase === "wash" ? marks.fuelToWaterShare * usualWash : 0;
   };
 }
 

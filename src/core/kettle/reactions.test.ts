@@ -173,6 +173,18 @@ describe("layers", () => {
       }),
     );
   });
+  it("fat floats with the fuel in a warm kettle, whatever it does in a cold drum", () => {
+    const creamy = pot({ "fryer-fat": 3, biodiesel: 50, glycerol: 5, water: 0.2 });
+    expect(kgIn(part(creamy, "glycerol", DEFAULT_PHASE_MARKS).below, "fryer-fat")).toBe(0);
+    expect(kgIn(part(creamy, "acid", DEFAULT_PHASE_MARKS).above, "fryer-fat")).toBe(3);
+  });
+  it("part where there is hardly any fuel at all, as where there is none", () => {
+    for (const biodiesel of [5e-324, 1e-200, 0]) {
+      const p = pot({ biodiesel, methanol: 0.008, water: 5e-324, soap: 1e-16 });
+      const { above, below } = part(p, "wash", DEFAULT_PHASE_MARKS);
+      expect(kgOfPot(above) + kgOfPot(below)).toBeCloseTo(kgOfPot(p), 12);
+    }
+  });
   it("without water nothing lies below a wash, and drying leaves what fuel may hold", () => {
     const dry = pot({ biodiesel: 50, methanol: 1, "potassium-soap": 0.05 });
     expect(kgOfPot(part(dry, "wash", DEFAULT_PHASE_MARKS).below)).toBe(0);

@@ -166,6 +166,7 @@ function begin(
     name: story.name,
     kettle,
     is: "batch",
+    oil: "canola",
     recipe: recipeOf(story, acid),
   };
   w.write(atMs + 3 * MS_PER_HOUR, { kind: "batch", data: batch });

@@ -13,12 +13,12 @@ import {
   litresOfPot,
   PATHS,
   type Pot,
-  PRESETS,
   potOf,
   soapPpmIn,
   WASH_WAYS,
   weighingOf,
 } from ".";
+import { usualRecipe } from "./recipe.testing";
 
 const num = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const OILS: readonly FluidId[] = ["canola", "soybean", "palm", "fryer-fat"];
@@ -50,20 +50,7 @@ const lot: fc.Arbitrary<Pot> = fc
   .array(fc.record({ component: fc.constantFrom(...OILS), kg: num(0.5, 90) }), { minLength: 1, maxLength: 4 })
   .map(potOf);
 
-const usual: BatchRecipe = {
-  ...PRESETS.patient,
-  path: "base",
-  pace: "patient",
-  oilLitres: 60,
-  acidMolPerL: 0.04,
-  base: "KOH",
-  basePurity: 0.9,
-  doseGPerL: 7,
-  methanolPurity: 1,
-  sulfuricPurity: 0.96,
-  secondShare: 0.2,
-  conversion: 0.95,
-};
+const usual = usualRecipe;
 const sixty = potOf([{ component: "canola", kg: 60 * FLUIDS.canola.rho15KgPerL }]);
 
 describe("a batch from lot to fuel", () => {

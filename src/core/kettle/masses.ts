@@ -7,7 +7,6 @@ export type Base = keyof typeof BASES;
 
 export const METHANOL_G_PER_MOL = 32.042;
 export const METHANOL_KG_PER_L = 0.7915;
-export const GLYCEROL_G_PER_MOL = 92.094;
 /** Oleic acid stands for all free fatty acid. */
 export const OLEIC_G_PER_MOL = 282.46;
 export const SULFURIC_KG_PER_L = 1.84;

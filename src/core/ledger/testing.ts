@@ -1,7 +1,6 @@
-import { PRESETS, USUAL_CONVERSION, USUAL_SECOND_SHARE } from "../kettle";
+import { usualRecipe } from "../kettle/recipe.testing";
 import { type Draft, type Entry, kindOf } from "./entry";
 import { BagId, BatchId, CupId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
-import type { Batch } from "./kinds/batch";
 import type { Source } from "./kinds/source";
 import type { Vessel } from "./kinds/vessel";
 import { project } from "./project";
@@ -62,21 +61,7 @@ export const start = (): Entry[] => [
   entry("04", 10, pickup("A", 100)),
 ];
 
-/** Sixty litres of usual oil, in a usual way. */
-export const recipe: Batch["recipe"] = {
-  ...PRESETS.patient,
-  path: "base",
-  pace: "patient",
-  oilLitres: 60,
-  acidMolPerL: 0.04,
-  base: "KOH",
-  basePurity: 0.9,
-  doseGPerL: 7,
-  methanolPurity: 1,
-  sulfuricPurity: 0.96,
-  secondShare: USUAL_SECOND_SHARE,
-  conversion: USUAL_CONVERSION,
-};
+export const recipe = usualRecipe;
 
 /** A yard with one of everything that entries speak of, and oil, diesel and petrol standing in it. */
 export function fullEntries(): Entry[] {

@@ -1,7 +1,7 @@
 import * as z from "../../zod";
 import { BatchId, VesselId } from "../ids";
 import { BatchRecipeSchema, RECIPE_CALLED } from "../schema/batch";
-import { Name, Text } from "../schema/quantities";
+import { Fluid, Name, Text } from "../schema/quantities";
 import { MOVES_NOTHING } from "./flow";
 import { defineKind } from "./kind";
 
@@ -13,6 +13,8 @@ const BatchSchema = z.object({
   is: z.enum(["trial", "batch", "rework"]),
   /** Scaled up from a trial, or the failed one that is reworked. */
   of: BatchId.optional(),
+  /** What its lot mostly was: once it has reacted nobody can tell. */
+  oil: Fluid.optional(),
   recipe: BatchRecipeSchema,
   note: Text.optional(),
 });
@@ -57,6 +59,7 @@ export const batch = defineKind({
     kettle: "Kettle",
     is: ["It is", { trial: "A trial of a litre", batch: "A batch", rework: "A failed one, once more" }],
     of: null,
+    oil: "Oil it is made of",
     ...RECIPE_CALLED,
     note: "Note",
   },

@@ -2,7 +2,7 @@ import * as z from "../../zod";
 import { VesselId } from "../ids";
 import { Celsius, Grams, Litres } from "../schema/quantities";
 import { book, bringIn, changeVessel, pourIn, vesselAt } from "../transfer";
-import { SPEAKS_OF_NONE } from "./flow";
+import { SPEAKS_OF_NONE, waterOnto } from "./flow";
 import { defineKind } from "./kind";
 
 /** Gelatine in warm water, stirred into a lot: it is wet until a test says otherwise. */
@@ -17,18 +17,8 @@ export const fining = defineKind({
     gelatineG: Grams,
     celsius: Celsius.optional(),
   }),
-  moves: ({ vessel, waterLitres, celsius }) => [
-    {
-      how: "dose",
-      from: null,
-      fresh: [{ component: "water", litres: waterLitres }],
-      to: vessel,
-      amount: { litres: waterLitres },
-      layer: "mixed",
-      // As hot as the oil that it goes into, which was just warmed for it.
-      intoCelsius: celsius,
-    },
-  ],
+  // As hot as the oil that it goes into, which was just warmed for it.
+  moves: ({ vessel, waterLitres, celsius }) => [waterOnto(vessel, waterLitres, celsius)],
   speaksOf: SPEAKS_OF_NONE,
   apply(yard, { id, happenedAt, data: { vessel, waterLitres, celsius } }) {
     const { contents, quality } = vesselAt(yard, vessel);

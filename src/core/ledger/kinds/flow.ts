@@ -48,6 +48,17 @@ export interface Flow {
   readonly intoCelsius?: number | undefined;
 }
 
+/** Water out of the tap onto a lot, as hot as that is. */
+export const waterOnto = (vessel: VesselId, waterLitres: number, intoCelsius: number | undefined): Flow => ({
+  how: "dose",
+  from: null,
+  fresh: [{ component: "water", litres: waterLitres }],
+  to: vessel,
+  amount: { litres: waterLitres },
+  layer: "mixed",
+  intoCelsius,
+});
+
 /** An entry that moves no litres. */
 export const MOVES_NOTHING = (): readonly Flow[] => [];
 /** An entry that speaks of no vessel besides those its litres go through. */

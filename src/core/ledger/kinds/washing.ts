@@ -6,6 +6,7 @@ import { changeBatch, noBatch, untested } from "../batches";
 import { BatchId, VesselId } from "../ids";
 import { Celsius, LitresOrNone } from "../schema/quantities";
 import { book, bringIn, pourIn, vesselAt } from "../transfer";
+import { waterOnto } from "./flow";
 import { defineKind } from "./kind";
 
 /** Litres of acetic acid in a litre of vinegar, by the house's densities. */
@@ -26,20 +27,7 @@ export const washing = defineKind({
     vinegarMl: z.number().min(0).max(100_000),
     celsius: Celsius.optional(),
   }),
-  moves: ({ vessel, waterLitres, celsius }) =>
-    waterLitres > 0
-      ? [
-          {
-            how: "dose",
-            from: null,
-            fresh: [{ component: "water", litres: waterLitres }],
-            to: vessel,
-            amount: { litres: waterLitres },
-            layer: "mixed",
-            intoCelsius: celsius,
-          },
-        ]
-      : [],
+  moves: ({ vessel, waterLitres, celsius }) => (waterLitres > 0 ? [waterOnto(vessel, waterLitres, celsius)] : []),
   speaksOf: ({ vessel }) => [vessel],
   apply(yard, { id, happenedAt, data: { batch, vessel, waterLitres, vinegarMl } }) {
     const state = yard.batches.get(batch);

@@ -1,6 +1,16 @@
 import type { FluidTable } from "../../fluids";
-import { type ComponentId, componentOf, kgOf } from "../../fluids";
-import { type Course, courseOf, dryingKWh, kgIn, kgOfPot, litresOfPot, type Pot, potOfLitres } from "../../kettle";
+import { type ComponentId, componentOf, type FluidId, kgOf } from "../../fluids";
+import {
+  both,
+  type Course,
+  courseOf,
+  dryingKWh,
+  kgIn,
+  kgOfPot,
+  litresOfPot,
+  type Pot,
+  potOfLitres,
+} from "../../kettle";
 import type { BatchState, Settings } from "../../ledger";
 import { MS_PER_HOUR } from "../../units";
 import { stageState } from "./stages";
@@ -44,8 +54,11 @@ const HOURS_A_WASH = 1 / 3;
 /** A stage that somebody forgot to end took no more than this of a person's time. */
 const MOST_HOURS_A_STAGE = 8;
 
-/** The lot that a recipe speaks of, where the kettle has long been something else: its litres as oil of one kind. */
-export const lotOf = (b: BatchState): Pot => potOfLitres([{ component: "canola", litres: b.batch.recipe.oilLitres }]);
+/** What a batch began as, mostly; of one begun before that was kept, the usual oil. */
+export const oilOf = (b: BatchState): FluidId => b.batch.oil ?? "canola";
+
+/** The lot that a recipe speaks of, where the kettle has long been something else: its litres as the oil it mostly was. */
+export const lotOf = (b: BatchState): Pot => potOfLitres([{ component: oilOf(b), litres: b.batch.recipe.oilLitres }]);
 
 /** Money a litre, by what is bought; null where nobody has said. */
 export type PriceOf = (component: ComponentId) => number | null;
@@ -74,7 +87,7 @@ export function batchBook(
     line("oil", lot, b.batch.recipe.oilLitres),
     line("charged", course.brought, null),
     ...(course.weighing.acid ? [line("acid-water", course.acidWater, let_("acid"))] : []),
-    line("glycerol", potSum(course.glycerol, course.secondGlycerol), let_("glycerol")),
+    line("glycerol", both(course.glycerol, course.secondGlycerol), let_("glycerol")),
     line("wash-water", course.washWater, let_("wash")),
     line("vapour", course.vapour, b.dried.waterKg > 0 ? b.dried.waterKg : null),
     line("fuel", course.fuel, fuelLitres),
@@ -88,9 +101,6 @@ export function batchBook(
     expectedCost: expectedCostOf(b, course, settings, priceOf),
   };
 }
-
-const potSum = (a: Pot, b: Pot): Pot =>
-  new Map([...new Set([...a.keys(), ...b.keys()])].map((c) => [c, (a.get(c) ?? 0) + (b.get(c) ?? 0)]));
 
 /** Hours that hands were needed. */
 export const handHours = (b: BatchState): number =>

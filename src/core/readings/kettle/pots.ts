@@ -21,6 +21,7 @@ import {
   withFreeAcid,
 } from "../../kettle";
 import { OLEIC_G_PER_MOL } from "../../kettle/masses";
+import { type Compound, gPerMol } from "../../kettle/species";
 
 interface Holds {
   readonly components: readonly { readonly component: ComponentId; readonly litres: number }[];
@@ -75,6 +76,13 @@ export const goneIn = (
   leavesPpm: number,
 ): readonly { readonly component: ComponentId; readonly kg: number }[] =>
   [...vapourOf(pot, leavesPpm)].map(([component, kg]) => ({ component, kg }));
+
+/** Moles of methanol, and of all that stays behind when it is boiled out: what a pot still is reckoned by. */
+export function stillMoles(pot: Pot): { readonly methanolMol: number; readonly heavyMol: number } {
+  const mol = (compound: Compound): number => (kgIn(pot, compound) * 1000) / gPerMol(compound);
+  const heavy = ["glycerol", "water", ...SOAPS] as const;
+  return { methanolMol: mol("methanol"), heavyMol: heavy.reduce((sum, c) => sum + mol(c), 0) };
+}
 
 /** Water in what stands there, ppm by mass of all of it. */
 export function waterPpmIn(pot: Pot): number {

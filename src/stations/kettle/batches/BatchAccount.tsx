@@ -2,7 +2,7 @@
 import { pctOfMolPerL } from "@/core/kettle";
 import type { BatchState } from "@/core/ledger";
 import { priceOf } from "@/core/readings/blend/prices";
-import { type BatchCost, batchBook, type PhaseLine } from "@/core/readings/kettle/book";
+import { type BatchCost, batchBook, oilOf, type PhaseLine } from "@/core/readings/kettle/book";
 import { formatMinutes, formatNumber } from "@/core/units";
 import { useLog, useUnits, Why, YardLink } from "@/desk";
 import { useYard } from "@/store";
@@ -109,7 +109,7 @@ export function BatchAccount({ batch }: { batch: BatchState }) {
       <Why
         name="batch"
         input={{
-          oil: "canola",
+          oil: oilOf(batch),
           oilLitres: recipe.oilLitres,
           ffaPct: pctOfMolPerL(recipe.demandMolPerL ?? recipe.acidMolPerL, 0.92),
           methanolLitres:

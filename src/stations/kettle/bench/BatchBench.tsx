@@ -75,7 +75,7 @@ export function BatchBench({ batch, all }: { batch: BatchState; all: readonly Ba
           {shown ? <ExpectedSeen batch={batch} stage={shown} vessel={vessel} /> : null}
           {shown && REACTS.has(shown) ? (
             <Suspense fallback={<p className="text-ink-2">Working the reaction out.</p>}>
-              <ReactionClock batch={batch} stage={shown === "mix-2" ? "mix-2" : "mix"} vessel={vessel} />
+              <ReactionClock batch={batch} stage={shown === "mix-2" ? "mix-2" : "mix"} />
             </Suspense>
           ) : null}
         </div>

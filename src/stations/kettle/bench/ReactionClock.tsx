@@ -3,14 +3,14 @@ import dynamic from "next/dynamic";
 import type { InputOf } from "@/core/calculations";
 import { ranMinutes, type Stage } from "@/core/kettle";
 import type { BatchState } from "@/core/ledger";
-import type { VesselView } from "@/core/readings";
+import { oilOf } from "@/core/readings/kettle/book";
 import { learnedOf } from "@/core/readings/kettle/past";
 import { stageState } from "@/core/readings/kettle/stages";
 import { formatNumber } from "@/core/units";
 import { useAsked, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
 import { counted } from "@/ui/words";
-import { clockAsked, oilOfBatch } from "./clock";
+import { clockAsked } from "./clock";
 
 const ReactionChart = dynamic(() => import("./ReactionChart"), {
   ssr: false,
@@ -25,14 +25,13 @@ const LONGER_MINUTES = 60;
 interface Props {
   readonly batch: BatchState;
   readonly stage: Stage;
-  readonly vessel: VesselView;
 }
 
 /** The reaction clock: how far it is against the reference recipe, and what would change it. An index, never a yield. */
-export default function ReactionClock({ batch, stage, vessel }: Props) {
+export default function ReactionClock({ batch, stage }: Props) {
   const { view, now } = useYard();
   const units = useUnits();
-  const oil = oilOfBatch(vessel.components);
+  const oil = oilOf(batch);
   const asked = clockAsked(batch, stage, oil, view.fluids) as InputOf<"reaction">;
   const mine = useAsked("reaction", asked);
   const reference = useAsked("reaction", { oil: asked.oil, ...REFERENCE, minutes: asked.minutes });

@@ -1,5 +1,5 @@
-import { type FluidId, type FluidTable, fluidIn, isFluidId } from "@/core/fluids";
-import { isGlyceride, oilGPerMol, type Stage } from "@/core/kettle";
+import { type FluidId, type FluidTable, fluidIn } from "@/core/fluids";
+import { oilGPerMol, type Stage } from "@/core/kettle";
 import { METHANOL_G_PER_MOL } from "@/core/kettle/masses";
 import type { BatchState } from "@/core/ledger";
 import { stageState } from "@/core/readings/kettle/stages";
@@ -24,12 +24,6 @@ export function molarRatioOf(b: BatchState, oil: FluidId, fluids: FluidTable): n
   const planned = b.batch.recipe.oilLitres * b.batch.recipe.methanolShare * 0.7915;
   return ((weighed > 0 ? weighed : planned) * 1000) / METHANOL_G_PER_MOL / mol;
 }
-
-/** The oil that a batch began as: by what its lot mostly was; where that is gone, the usual one. */
-export const oilOfBatch = (components: readonly { readonly component: string }[]): FluidId => {
-  const found = components.map((c) => c.component).find((c) => isFluidId(c) && isGlyceride(c));
-  return found !== undefined && isFluidId(found) ? found : "canola";
-};
 
 /** The thermometer of a stage, in minutes since it began; a model's range is kept to. */
 export function loggedOf(b: BatchState, stage: Stage): [number, number][] {

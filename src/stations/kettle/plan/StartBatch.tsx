@@ -5,9 +5,11 @@ import type { BatchRecipe } from "@/core/kettle";
 import type { Batch, BatchState, Draft } from "@/core/ledger";
 import { asBatchId } from "@/core/ledger/named";
 import type { VesselView } from "@/core/readings";
+import { oilOf } from "@/core/readings/kettle/book";
 import { LogStep, useHref, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { TextField } from "@/ui";
+import { mainOil } from "../lot";
 
 interface Props {
   readonly recipe: BatchRecipe | null;
@@ -41,7 +43,15 @@ export function StartBatch({ recipe, lot, kettle, is, of, litres, isComplete }: 
     recipe && kettle && called.trim() !== ""
       ? {
           kind: "batch",
-          data: { id, name: called.trim(), kettle: kettle.vessel.id, is, ...(of && { of: of.batch.id }), recipe },
+          data: {
+            id,
+            name: called.trim(),
+            kettle: kettle.vessel.id,
+            is,
+            ...(of && { of: of.batch.id }),
+            oil: is === "rework" && of ? oilOf(of) : mainOil(lot),
+            recipe,
+          },
         }
       : null;
   const also: Draft[] = [

@@ -1,10 +1,9 @@
 "use client";
 import { kgOf } from "@/core/fluids";
-import { kgIn, kgOfPot, METHANOL_BOILS_CELSIUS, type Pot, recoverMethanol, recoveryKWh } from "@/core/kettle";
-import { GLYCEROL_G_PER_MOL, METHANOL_G_PER_MOL } from "@/core/kettle/masses";
+import { kgIn, kgOfPot, METHANOL_BOILS_CELSIUS, recoverMethanol, recoveryKWh } from "@/core/kettle";
 import type { VesselView } from "@/core/readings";
 import { priceOf } from "@/core/readings/blend/prices";
-import { potIn } from "@/core/readings/kettle/pots";
+import { potIn, stillMoles } from "@/core/readings/kettle/pots";
 import { formatNumber, parsePlain } from "@/core/units";
 import { NumberField, useAmount, useNumber, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
@@ -14,22 +13,7 @@ import { RecoverForm } from "./RecoverForm";
 const EFFICIENCY = 0.7;
 const AIR_KPA = 101.325;
 const START_CELSIUS = 100;
-const SOAP_G_PER_MOL = 312;
-const WATER_G_PER_MOL = 18.015;
 const MARKS = [65, 70, 80, 90, 100, 110] as const;
-
-/** Moles of methanol and of all that stays behind it. */
-function molesIn(pot: Pot): { readonly methanolMol: number; readonly heavyMol: number } {
-  const mol = (kg: number, gPerMol: number): number => (kg * 1000) / gPerMol;
-  const soap = kgIn(pot, "soap") + kgIn(pot, "potassium-soap");
-  return {
-    methanolMol: mol(kgIn(pot, "methanol"), METHANOL_G_PER_MOL),
-    heavyMol:
-      mol(kgIn(pot, "glycerol"), GLYCEROL_G_PER_MOL) +
-      mol(soap, SOAP_G_PER_MOL) +
-      mol(kgIn(pot, "water"), WATER_G_PER_MOL),
-  };
-}
 
 /** How hot the pot goes, how much of its methanol that brings over, and what it costs and saves. */
 export function StillBench({ pot: v }: { pot: VesselView }) {
@@ -38,7 +22,7 @@ export function StillBench({ pot: v }: { pot: VesselView }) {
   const celsius = useAmount(units.temperature, START_CELSIUS);
   const kPa = useNumber(String(AIR_KPA), parsePlain);
   const pot = potIn(v);
-  const { methanolMol, heavyMol } = molesIn(pot);
+  const { methanolMol, heavyMol } = stillMoles(pot);
   const at = (c: number): number => recoverMethanol(methanolMol, heavyMol, c, kPa.value ?? AIR_KPA).share;
   const isGood =
     celsius.value !== null &&

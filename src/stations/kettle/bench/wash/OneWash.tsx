@@ -1,10 +1,10 @@
 "use client";
 import { useState } from "react";
-import { both, changeBetween, potOf, splitSoap } from "@/core/kettle";
+import { both, potOf } from "@/core/kettle";
 import { VINEGAR } from "@/core/kettle/masses";
 import type { BatchState, Draft } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
-import { potIn } from "@/core/readings/kettle/pots";
+import { potIn, vinegarChange } from "@/core/readings/kettle/pots";
 import { LogStep, NumberField, useFollowing, useUnits } from "@/desk";
 import { Choice } from "@/ui";
 import { plainly } from "@/ui/words";
@@ -37,7 +37,7 @@ export function OneWash({ batch, vessel: v, fuelLitres }: Props) {
       ? null
       : { kind: "wash", data: { batch: batch.batch.id, vessel: v.vessel.id, how, waterLitres, vinegarMl } };
   const poured = both(potIn(v), potOf([{ component: "acetic-acid", kg: vinegarMl * ACETIC_KG_PER_ML }]));
-  const change = changeBetween(poured, splitSoap(poured));
+  const change = vinegarChange(poured);
   const also: Draft[] =
     vinegarMl > 0 && change.takes.length > 0
       ? [

@@ -6,4 +6,5 @@ export { fitNonlinear, type NonlinearFit } from "./nonlinearFit";
 export { solveOde } from "./ode";
 export { forEachNode } from "./quadrature";
 export { gammaInverse, normalInverse } from "./quantiles";
+export { solveLinear } from "./solveLinear";
 export { OutOfRange, Refused, requireRange } from "./range";

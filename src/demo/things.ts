@@ -1,3 +1,4 @@
+import { rigFromShelf, withLineLitres } from "@/core/driving/rig";
 import type {
   Access,
   Bag,
@@ -206,11 +207,9 @@ export function makeLine(suffix: string): Line {
         kind: "dual",
         dieselTank: id("flatbed-diesel"),
         oilTank: id("flatbed-oil"),
-        returnTo: "loop",
         burnLitresPerHour: 7.4,
-        pumpLitresPerMinute: 1.4,
-        lineLitres: 0.16,
-        tanksInSeries: 1,
+        litresPer100Km: 11.5,
+        rig: withLineLitres(rigFromShelf("loop"), 0.16, 7.4 / 60),
       },
       {
         id: tag("tractor") as VehicleId,
@@ -218,6 +217,7 @@ export function makeLine(suffix: string): Line {
         kind: "single",
         tank: id("tractor-tank"),
         burnLitresPerHour: 5,
+        rig: rigFromShelf("plain"),
         // Its filter sits on the block.
         atPumpCelsius: 38,
         isOffRoad: true,

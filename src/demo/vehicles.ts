@@ -1,4 +1,5 @@
-import { type FuelLoop, tripLitres } from "@/core/driving";
+import { purgeResidual } from "@/core/driving";
+import { loopOf } from "@/core/ledger";
 import { MS_PER_DAY, MS_PER_HOUR } from "@/core/units";
 import type { Dice } from "./dice";
 import type { Line } from "./things";
@@ -51,9 +52,13 @@ function fillTanks(w: Writer, line: Line, d: Dice, atMs: number): void {
 export function flatbedTrip(w: Writer, line: Line, d: Dice, atMs: number, outside: number, returnedLitres = 0): void {
   const flatbed = w.yard.vehicles.get(line.vehicle("flatbed"))?.vehicle;
   if (flatbed?.kind !== "dual") return;
-  const loop: FuelLoop = flatbed;
+  const { line: purged, burnLitresPerMinute: burn } = loopOf(flatbed);
   const minutes = { startOnDiesel: d.whole(8, 13), onOil: d.whole(45, 95), purge: d.whole(5, 7) };
-  const used = tripLitres(loop, minutes);
+  const used = {
+    dieselBurned: burn * (minutes.startOnDiesel + minutes.purge),
+    oilBurned: burn * minutes.onOil,
+    residualOilShare: purged ? purgeResidual(purged, minutes.purge) : 0,
+  };
   if (
     w.litres(flatbed.oilTank) < used.oilBurned + returnedLitres + 1 ||
     w.litres(flatbed.dieselTank) < used.dieselBurned + 2
@@ -71,7 +76,7 @@ export function flatbedTrip(w: Writer, line: Line, d: Dice, atMs: number, outsid
         { from: flatbed.oilTank, litres: used.oilBurned },
       ],
       ...(returnedLitres > 0 && {
-        returned: { from: flatbed.oilTank, to: flatbed.dieselTank, litres: returnedLitres },
+        moved: [{ from: flatbed.oilTank, to: flatbed.dieselTank, litres: returnedLitres }],
       }),
       forecast: { residualShare: used.residualOilShare },
     },

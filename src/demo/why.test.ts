@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { calculate } from "@/core/calculations";
 import { clearanceOf } from "@/core/clearance";
-import { purgeLineOf, purgeResidual } from "@/core/driving";
-import { type Draft, project } from "@/core/ledger";
+import { purgeResidual } from "@/core/driving";
+import { type Draft, loopOf, project } from "@/core/ledger";
 import { mixOf, settlingQuestion } from "@/core/readings";
 import { viewYard } from "@/core/view";
 import { demoYard } from "./demoYard";
@@ -47,8 +47,14 @@ describe("drawing, answer and Why agree on the demo yard", () => {
   it("a vehicle's purge is the calculation's", () => {
     const dual = view.vehicles.flatMap((v) => (v.vehicle.kind === "dual" ? [v.vehicle] : []))[0];
     if (!dual) throw new Error("no dual tank");
-    const line = purgeLineOf(dual);
-    const purge = calculate("purge", { ...line, minutes: 6 });
+    const { line } = loopOf(dual);
+    if (!line) throw new Error("nothing to purge");
+    const purge = calculate("purge", {
+      litresPerMinute: line.litresPerMinute,
+      lineLitres: line.lineLitres,
+      tanksInSeries: line.tanksInSeries,
+      minutes: 6,
+    });
     expect(purge.ok && purge.value.residual).toBeCloseTo(purgeResidual(line, 6), 12);
   });
 });

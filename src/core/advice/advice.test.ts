@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { rigFromShelf } from "../driving/rig";
 import type { Draft, Entry, VehicleId } from "../ledger";
 import { project } from "../ledger";
 import { drum, entry, iso, kitchen, move, pickup, vat, vid } from "../ledger/testing";
@@ -136,11 +137,8 @@ describe("vehicles", () => {
         kind: "dual",
         dieselTank: vid("diesel-tank"),
         oilTank: vid("oil-tank"),
-        returnTo: "loop",
         burnLitresPerHour: 7,
-        pumpLitresPerMinute: 1.4,
-        lineLitres: 0.2,
-        tanksInSeries: 1,
+        rig: rigFromShelf("loop"),
       },
     }),
     write("10", 3, { kind: "purchase", data: { to: vid("diesel-tank"), fluid: "diesel", amount: { litres: 30 } } }),

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { rigFromShelf } from "../driving/rig";
 import { type Draft, type Entry, project, RecipeId, VehicleId, type VesselRole, type YardState } from "../ledger";
 import { drum, entry, iso, vid } from "../ledger/testing";
 import { clearanceOf } from ".";
@@ -21,7 +22,15 @@ const pour = (from: string, to: string, litres: number, layer: "mixed" | "bottom
 const tractor = VehicleId.parse("tractor");
 const vehicle = (more: object = {}): Draft => ({
   kind: "vehicle",
-  data: { id: tractor, name: "Tractor", kind: "single", tank: vid("tank"), burnLitresPerHour: 5, ...more },
+  data: {
+    id: tractor,
+    name: "Tractor",
+    kind: "single",
+    tank: vid("tank"),
+    burnLitresPerHour: 5,
+    rig: rigFromShelf("plain"),
+    ...more,
+  },
 });
 const fill = (from: string, litres = 5): Draft => ({
   kind: "fill",

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { rigFromShelf } from "../driving/rig";
 import { type Draft, project } from "../ledger";
 import { drum, entry, fullEntries, vid } from "../ledger/testing";
 import { coldWarnings } from "./cold";
@@ -10,7 +11,14 @@ const made: Draft[] = [
   { kind: "vessel", data: drum("can", "thinner") },
   {
     kind: "vehicle",
-    data: { id: "tractor" as never, name: "Tractor", kind: "single", tank: vid("tank"), burnLitresPerHour: 5 },
+    data: {
+      id: "tractor" as never,
+      name: "Tractor",
+      kind: "single",
+      tank: vid("tank"),
+      burnLitresPerHour: 5,
+      rig: rigFromShelf("plain"),
+    },
   },
   { kind: "purchase", data: { to: vid("can"), fluid: "kerosene", amount: { litres: 100 } } },
   {

@@ -47,7 +47,7 @@ describe("no kind goes round the gates", () => {
         vehicle: "flatbed" as never,
         minutes: { startOnDiesel: 1, onOil: 1, purge: 1 },
         burned: [],
-        returned: { from: vid("B"), to: vid("kettle"), litres: 1 },
+        moved: [{ from: vid("B"), to: vid("kettle"), litres: 1 }],
       },
     };
     const overflow: Draft = {

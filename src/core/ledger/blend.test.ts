@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { rigFromShelf } from "../driving/rig";
 import { type Draft, type Entry, offerEntry, partsOf, project, RecipeId, VehicleId, type VesselRole } from ".";
 import { isAlike, ranOnToo, type Shares, sharesOfLitres } from "./ranOn";
 import { drum, entry, iso, vid } from "./testing";
@@ -25,7 +26,20 @@ const THINGS: Told[] = [
   [0, vessel("tank", "tank")],
   [0, vessel("can", "blend")],
   [0, vessel("slops", "waste")],
-  [0, { kind: "vehicle", data: { id: van, name: "Van", kind: "single", tank: vid("tank"), burnLitresPerHour: 5 } }],
+  [
+    0,
+    {
+      kind: "vehicle",
+      data: {
+        id: van,
+        name: "Van",
+        kind: "single",
+        tank: vid("tank"),
+        burnLitresPerHour: 5,
+        rig: rigFromShelf("plain"),
+      },
+    },
+  ],
 ];
 const entriesOf = (told: readonly Told[]): Entry[] =>
   [...THINGS, ...told].map(([at, d], i) => entry(String(i).padStart(3, "0"), at, d));

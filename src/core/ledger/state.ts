@@ -1,3 +1,4 @@
+import type { PurgeReading, WarmUpReading } from "../driving";
 import { type ComponentId, FLUIDS, type FluidId, type FluidTable } from "../fluids";
 import type { AccountName } from "./accounts";
 import type { BatchState } from "./batchState";
@@ -31,7 +32,7 @@ import type { Vehicle } from "./kinds/vehicle";
 import type { Vessel } from "./kinds/vessel";
 import type { WalkChecks } from "./kinds/walkDown";
 import { type Quality, UNKNOWN_QUALITY } from "./quality";
-import type { RanOn } from "./ranOn";
+import type { RanOn, Shares } from "./ranOn";
 import type { Check } from "./schema/check";
 import type { DipReading, JarReading } from "./stickState";
 
@@ -197,6 +198,18 @@ export interface BagState {
   readonly muck: ReadonlyMap<SourceId, number>;
 }
 
+/** A trip as it is looked back on. */
+export interface TripPast {
+  readonly at: string;
+  readonly km: number | null;
+  readonly litres: number;
+  readonly minutes: number;
+  readonly outsideCelsius: number | null;
+  /** What it burned, by what that is to an engine. */
+  readonly shares: Shares;
+  readonly heated: boolean;
+}
+
 export interface VehicleState {
   readonly vehicle: Vehicle;
   readonly km: number;
@@ -209,6 +222,12 @@ export interface VehicleState {
   /** Litres burned on trips whose kilometres are known, and those kilometres. */
   readonly measuredLitres: number;
   readonly measuredKm: number;
+  /** What its odometer read last, with kilometres told since. */
+  readonly odometerKm: number | null;
+  /** Its latest trips, oldest first; how its coolant warmed on them, and how long it was until a purge was heard. */
+  readonly past: readonly TripPast[];
+  readonly warmUps: readonly WarmUpReading[];
+  readonly purges: readonly PurgeReading[];
   /** Mixes that it has burned, the latest last. */
   readonly ranOn: readonly RanOn[];
 }

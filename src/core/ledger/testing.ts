@@ -1,3 +1,4 @@
+import { rigFromShelf, withLineLitres } from "../driving/rig";
 import { usualRecipe } from "../kettle/recipe.testing";
 import { type Draft, type Entry, kindOf } from "./entry";
 import { BagId, BatchId, CupId, EntryId, PlaceId, RoundId, SourceId, VehicleId, VesselId } from "./ids";
@@ -93,6 +94,7 @@ export function fullEntries(): Entry[] {
         kind: "single",
         tank: vid("tank"),
         burnLitresPerHour: 5,
+        rig: rigFromShelf("plain"),
       },
     },
     {
@@ -103,11 +105,8 @@ export function fullEntries(): Entry[] {
         kind: "dual",
         dieselTank: vid("tank"),
         oilTank: vid("B"),
-        returnTo: "loop",
         burnLitresPerHour: 7,
-        lineLitres: 0.2,
-        pumpLitresPerMinute: 1.4,
-        tanksInSeries: 1,
+        rig: withLineLitres(rigFromShelf("loop"), 0.2, 7 / 60),
       },
     },
     {

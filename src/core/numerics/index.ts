@@ -1,4 +1,5 @@
 export { bisect } from "./bisect";
+export { exponential } from "./exponential";
 export { type Fitted, fitted, type Trust, trustOf } from "./fitted";
 export { type LinearFit, leastSquares } from "./leastSquares";
 export { type Bound, mostWithin } from "./linear";
@@ -6,5 +7,5 @@ export { fitNonlinear, type NonlinearFit } from "./nonlinearFit";
 export { solveOde } from "./ode";
 export { forEachNode } from "./quadrature";
 export { gammaInverse, normalInverse } from "./quantiles";
-export { solveLinear } from "./solveLinear";
 export { OutOfRange, Refused, requireRange } from "./range";
+export { solveLinear } from "./solveLinear";

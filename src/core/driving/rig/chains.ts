@@ -50,7 +50,10 @@ export function chainsOf(rig: Rig): Chain[] {
       port = portOf(part, isIn ? "out" : "in");
     }
     if (members.length === 0) return;
-    const litres = Math.max(LEAST_LITRES, members.reduce((sum, m) => sum + m.litres, 0));
+    const litres = Math.max(
+      LEAST_LITRES,
+      members.reduce((sum, m) => sum + m.litres, 0),
+    );
     chains.push({ id: members[0]?.of ?? start, start, end: port, litres, members });
   };
   for (const h of rig.hoses) for (const port of [h.from, h.to]) if (isEnd(parts.get(partOfPort(port)))) walk(port);

@@ -83,7 +83,9 @@ export function flowsOf(rig: Rig, setting: Setting, burnLitresPerMinute: number)
   for (;;) {
     const solved = solvedOver(rig, edges, setting, burnLitresPerMinute);
     const backwards = new Set(
-      solved.flows.filter((f) => f.litresPerMinute < -1e-12 && edges.some((e) => e.oneWay && e.of === f.of)).map((f) => f.of),
+      solved.flows
+        .filter((f) => f.litresPerMinute < -1e-12 && edges.some((e) => e.oneWay && e.of === f.of))
+        .map((f) => f.of),
     );
     if (backwards.size === 0) return solved;
     edges = edges.filter((e) => !backwards.has(e.of));

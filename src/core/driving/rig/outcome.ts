@@ -50,10 +50,13 @@ export function outcomeOf(rig: Rig, setting: Setting, burnLitresPerMinute: numbe
   const all = sumOf(burned);
   const reaches = Object.fromEntries(
     stores.tanks
-      .map((id, tank) => [
-        id,
-        burned.reduce((sum, t) => sum + t.litresPerMinute * (shares[tank]?.[t.from] ?? 0), 0) / (all || 1),
-      ] as const)
+      .map(
+        (id, tank) =>
+          [
+            id,
+            burned.reduce((sum, t) => sum + t.litresPerMinute * (shares[tank]?.[t.from] ?? 0), 0) / (all || 1),
+          ] as const,
+      )
       .filter(([, share]) => share > STILL),
   );
   return {

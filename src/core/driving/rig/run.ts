@@ -1,3 +1,4 @@
+import { exponential } from "../../numerics";
 import { chainsOf } from "./chains";
 import { flowsOf } from "./network";
 import type { Rig } from "./parts";
@@ -29,7 +30,7 @@ export interface TankFill {
 
 /** Less of the line than this is no cell of its own: it would change faster than anybody can tell. */
 const LEAST_SHARE_OF_LINE = 0.02;
-const MOST_CELLS = 24;
+const LEAST_CELLS = 4;
 
 /**
  * A rig about to be started: each line holds what its tank's fuel was when it stopped. `line` says into how many
@@ -44,7 +45,9 @@ export function startRunning(
   const cut = line.lineLitres / line.tanksInSeries;
   const least = line.lineLitres * LEAST_SHARE_OF_LINE;
   const chains = chainsOf(rig).map((c) => ({ ...c, litres: Math.max(c.litres, least) }));
-  const stores = storesOf(rig, chains, (c) => Math.min(MOST_CELLS, Math.round(c.litres / cut)));
+  const stores = storesOf(rig, chains, (c) =>
+    Math.min(Math.max(LEAST_CELLS, line.tanksInSeries), Math.round(c.litres / cut)),
+  );
   const origins = originsOf(stores);
   const litres = new Float64Array((stores.count + 3) * origins);
   for (const [i, id] of stores.tanks.entries()) litres[i * origins + i] = tanks[id]?.litres ?? 0;
@@ -73,8 +76,8 @@ const EMPTY_LITRES = 1e-6;
 const DRAWS_AGAIN_LITRES = 0.05;
 
 /**
- * The rig some minutes on, as it stands. Fuel passes from one stirred cell to the next; Runge-Kutta keeps the sum of it
- * whatever the step. A tank that runs dry gives air, one that is full runs over.
+ * The rig some minutes on, as it stands: fuel passes from one stirred cell to the next. A tank that runs dry gives air,
+ * one that is full runs over.
  */
 export function advance(run: Running, setting: Setting, burnLitresPerMinute: number, minutes: number): Running {
   const flows = flowsOf(run.rig, setting, burnLitresPerMinute);
@@ -136,82 +139,120 @@ function untilEmptyOrFull(run: Running, litres: Float64Array, transfers: readonl
   return Math.max(soonest, 1e-6);
 }
 
-/** Of the quickest cell's time to change: Runge-Kutta is within 1e-4 there. */
-const STEP = 0.3;
-/** Once nothing changes by more than this over what is left, the rest is one step. */
-const SETTLED = 1e-9;
+/** A tank that is drawn from while another's fuel comes into it: so much of it may come before its mix is taken anew. */
+const FOREIGN_SHARE = 0.005;
 
+/**
+ * Fuel passes for some minutes with flows that do not change. Cells follow their linear equations exactly; a tank gives
+ * at the mix it has halfway through each step, and the steps are short where that changes. What leaves one store
+ * arrives in another, so the sum is kept whatever the step.
+ */
 function flow(stores: Stores, litres: Float64Array, transfers: readonly Transfer[], minutes: number): void {
-  const origins = originsOf(stores);
-  const rows = stores.count + 3;
-  const givers = [...new Set(transfers.map((t) => t.from))].filter((row) => row < stores.count);
-  const volumes = new Float64Array(rows);
-  const scratch = [0, 1, 2, 3].map(() => new Float64Array(litres.length));
-  const trial = new Float64Array(litres.length);
-  let step = Number.POSITIVE_INFINITY;
-  for (const t of transfers)
-    if (t.from >= stores.tanks.length && t.from < stores.count)
-      step = Math.min(step, (STEP * rowTotal(litres, t.from, origins)) / throughOf(transfers, t.from));
-  const rates = (state: Float64Array, into: Float64Array): void => {
-    into.fill(0);
-    for (let row = 0; row < rows; row++) volumes[row] = rowTotal(state, row, origins);
-    for (const t of transfers) {
-      const volume = volumes[t.from] ?? 0;
-      for (let o = 0; o < origins; o++) {
-        // Of air there is no end, and nothing else in it.
-        const share =
-          t.from === airRow(stores) ? (o === origins - 1 ? 1 : 0) : volume > 0 ? (state[t.from * origins + o] ?? 0) / volume : 0;
-        const rate = t.litresPerMinute * share;
-        into[t.from * origins + o] = (into[t.from * origins + o] ?? 0) - rate;
-        into[t.to * origins + o] = (into[t.to * origins + o] ?? 0) + rate;
-      }
-    }
-  };
-  const [k1, k2, k3, k4] = scratch as [Float64Array, Float64Array, Float64Array, Float64Array];
-  const along = (k: Float64Array, h: number): Float64Array => {
-    for (let i = 0; i < litres.length; i++) trial[i] = (litres[i] ?? 0) + h * (k[i] ?? 0);
-    return trial;
-  };
-  let left = minutes;
-  while (left > 1e-12) {
-    rates(litres, k1);
-    const settled = isSettled(givers, litres, k1, origins, left);
-    const h = settled ? left : Math.min(left, step);
-    if (settled) for (let i = 0; i < litres.length; i++) litres[i] = (litres[i] ?? 0) + h * (k1[i] ?? 0);
-    else {
-      rates(along(k1, h / 2), k2);
-      rates(along(k2, h / 2), k3);
-      rates(along(k3, h), k4);
-      for (let i = 0; i < litres.length; i++)
-        litres[i] =
-          (litres[i] ?? 0) + (h / 6) * ((k1[i] ?? 0) + 2 * (k2[i] ?? 0) + 2 * (k3[i] ?? 0) + (k4[i] ?? 0));
-    }
-    left -= h;
+  const foreign = foreignShare(stores, litres, transfers, minutes);
+  const steps = Math.min(MOST_STEPS, Math.max(1, Math.ceil(foreign / FOREIGN_SHARE)));
+  const h = minutes / steps;
+  const whole = passing(stores, transfers, h);
+  const half = foreign > NONE ? passing(stores, transfers, h / 2) : null;
+  for (let i = 0; i < steps; i++) {
+    const mixes = mixesOf(stores, litres);
+    const middle = half ? mixesOf(stores, passed(stores, litres, transfers, half, mixes)) : mixes;
+    litres.set(passed(stores, litres, transfers, whole, middle));
   }
 }
 
-const throughOf = (transfers: readonly Transfer[], row: number): number =>
-  sum(transfers.filter((t) => t.from === row));
-
-/** Whether every store that gives keeps its mix from here to the end. */
-function isSettled(
-  givers: readonly number[],
-  litres: Float64Array,
-  rates: Float64Array,
-  origins: number,
-  minutes: number,
-): boolean {
-  for (const row of givers) {
-    const total = rowTotal(litres, row, origins);
-    const grows = rowTotal(rates, row, origins);
-    if (total <= 0) continue;
-    for (let o = 0; o < origins; o++) {
-      const share = (litres[row * origins + o] ?? 0) / total;
-      const drift = ((rates[row * origins + o] ?? 0) - grows * share) / total;
-      if (Math.abs(drift) * minutes > SETTLED) return false;
-    }
+/** Most of another's fuel that may come into a tank which is drawn from meanwhile, as a share of what is in it. */
+function foreignShare(stores: Stores, litres: Float64Array, transfers: readonly Transfer[], minutes: number): number {
+  const origins = originsOf(stores);
+  const giving = [...new Set(transfers.map((t) => t.from))];
+  let most = 0;
+  for (const tank of stores.tanks.keys()) {
+    const into = transfers.filter((t) => t.to === tank);
+    if (into.length === 0 || !giving.includes(tank)) continue;
+    // Unless another tank gives too, no more of it can come than hangs in the lines.
+    const isFed = giving.some((row) => row !== tank && sourceOf(stores, row) !== null);
+    const hanging = giving
+      .filter((row) => sourceOf(stores, row) === null)
+      .reduce((s, row) => s + rowTotal(litres, row, origins) - (litres[row * origins + tank] ?? 0), 0);
+    const foreign = isFed ? sum(into) * minutes : Math.min(sum(into) * minutes, hanging);
+    most = Math.max(most, foreign / Math.max(DRAWS_AGAIN_LITRES, rowTotal(litres, tank, origins)));
   }
-  return true;
+  return most;
+}
+const MOST_STEPS = 2000;
+const NONE = 1e-9;
+
+/** What rows come to after some minutes, of what they held: only rows that fuel passes through are in it. */
+interface Passing {
+  readonly rows: readonly number[];
+  /** Row by row, and after them a column for each source: tanks and air give at a rate, cells by what they hold. */
+  readonly by: Float64Array;
+  readonly size: number;
+  readonly minutes: number;
+}
+
+function passing(stores: Stores, transfers: readonly Transfer[], minutes: number): Passing {
+  const rows = [...new Set(transfers.flatMap((t) => (sourceOf(stores, t.from) === null ? [t.from, t.to] : [t.to])))];
+  const at = new Map(rows.map((row, i) => [row, i]));
+  const size = rows.length + originsOf(stores);
+  const a = new Float64Array(size * size);
+  const put = (to: number, from: number, rate: number): void => {
+    a[to * size + from] = (a[to * size + from] ?? 0) + rate;
+  };
+  for (const t of transfers) {
+    const source = sourceOf(stores, t.from);
+    const to = at.get(t.to) ?? 0;
+    if (source === null) {
+      const rate = t.litresPerMinute / (stores.volumes[t.from] ?? 1);
+      const from = at.get(t.from) ?? 0;
+      put(to, from, rate);
+      put(from, from, -rate);
+    } else put(to, rows.length + source, t.litresPerMinute);
+  }
+  return { rows, by: exponential(a, size, minutes), size, minutes };
+}
+
+/** Tanks and the air are given from at their mix; their number among the sources. */
+const sourceOf = (stores: Stores, row: number): number | null =>
+  row < stores.tanks.length ? row : row === airRow(stores) ? stores.tanks.length : null;
+
+/** The mix of each tank and of the air, by origin. */
+function mixesOf(stores: Stores, litres: Float64Array): Float64Array {
+  const origins = originsOf(stores);
+  const mixes = new Float64Array(origins * origins);
+  for (const tank of stores.tanks.keys()) {
+    const total = rowTotal(litres, tank, origins);
+    for (let o = 0; o < origins; o++)
+      mixes[tank * origins + o] = total > 0 ? (litres[tank * origins + o] ?? 0) / total : o === tank ? 1 : 0;
+  }
+  mixes[origins * origins - 1] = 1;
+  return mixes;
+}
+
+function passed(
+  stores: Stores,
+  litres: Float64Array,
+  transfers: readonly Transfer[],
+  { rows, by, size, minutes }: Passing,
+  mixes: Float64Array,
+): Float64Array {
+  const origins = originsOf(stores);
+  const next = litres.slice();
+  for (const [to, row] of rows.entries())
+    for (let o = 0; o < origins; o++) {
+      let s = 0;
+      for (const [from, held] of rows.entries()) s += (by[to * size + from] ?? 0) * (litres[held * origins + o] ?? 0);
+      for (let source = 0; source < origins; source++)
+        s += (by[to * size + rows.length + source] ?? 0) * (mixes[source * origins + o] ?? 0);
+      next[row * origins + o] = s;
+    }
+  for (const t of transfers) {
+    const source = sourceOf(stores, t.from);
+    if (source === null) continue;
+    for (let o = 0; o < origins; o++)
+      next[t.from * origins + o] =
+        (next[t.from * origins + o] ?? 0) - t.litresPerMinute * minutes * (mixes[source * origins + o] ?? 0);
+  }
+  return next;
 }
 
 /** Litres of a store by origin. */

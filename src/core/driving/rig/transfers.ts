@@ -19,6 +19,8 @@ export interface Stores {
   readonly tanks: readonly string[];
   readonly chains: readonly { readonly chain: Chain; readonly first: Store; readonly cells: number }[];
   readonly count: number;
+  /** Litres that each cell holds, by its store; of tanks nothing is said. */
+  readonly volumes: readonly number[];
 }
 
 /** `cellsOf` says how many stirred tanks a chain counts for, at least one. */
@@ -31,7 +33,8 @@ export function storesOf(rig: Rig, chains: readonly Chain[], cellsOf: (chain: Ch
     count += cells;
     return { chain, first, cells };
   });
-  return { tanks, chains: laid, count };
+  const volumes = laid.flatMap(({ chain, cells }) => new Array<number>(cells).fill(chain.litres / cells));
+  return { tanks, chains: laid, count, volumes: [...tanks.map(() => Number.NaN), ...volumes] };
 }
 
 const STILL = 1e-9;
@@ -76,9 +79,7 @@ export function transfersOf(rig: Rig, stores: Stores, flows: Flows): Transfer[] 
     if (Math.abs(rate) < STILL) continue;
     for (let i = first; i < first + cells - 1; i++)
       transfers.push(
-        rate > 0
-          ? { from: i, to: i + 1, litresPerMinute: rate }
-          : { from: i + 1, to: i, litresPerMinute: -rate },
+        rate > 0 ? { from: i, to: i + 1, litresPerMinute: rate } : { from: i + 1, to: i, litresPerMinute: -rate },
       );
   }
   const engine = rig.parts.find((p) => p.kind === "injection-pump");
@@ -87,8 +88,7 @@ export function transfersOf(rig: Rig, stores: Stores, flows: Flows): Transfer[] 
   for (const j of at.values()) {
     const all = j.out.reduce((sum, o) => sum + o.rate, 0);
     for (const i of j.in)
-      for (const o of j.out)
-        transfers.push({ from: i.store, to: o.store, litresPerMinute: (i.rate * o.rate) / all });
+      for (const o of j.out) transfers.push({ from: i.store, to: o.store, litresPerMinute: (i.rate * o.rate) / all });
   }
   return transfers;
 }

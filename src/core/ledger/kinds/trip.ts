@@ -3,7 +3,9 @@ import type { Contents } from "../contents";
 import { VehicleId, VesselId } from "../ids";
 import { ranOnToo } from "../ranOn";
 import { Celsius, Forecast, Kilometres, Measured, Minutes } from "../schema/quantities";
+import { TripEventSchema } from "../schema/tripEvent";
 import { book, changeVessel, pourIn, qualityFrom, takeOut } from "../transfer";
+import { learnedFrom } from "../tripPast";
 import { flow, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
@@ -11,8 +13,14 @@ import { defineKind } from "./kind";
 export const trip = defineKind({
   kind: "trip",
   title: "Trip",
-  version: 1,
-  upcast: {},
+  version: 2,
+  // Before, a trip pushed back one amount at the most.
+  upcast: {
+    1: (data) => {
+      const { returned, ...kept } = data as { readonly returned?: unknown };
+      return { ...kept, ...(returned !== undefined && { moved: [returned] }) };
+    },
+  },
   data: z.object({
     vehicle: VehicleId,
     km: Kilometres.optional(),
@@ -21,15 +29,30 @@ export const trip = defineKind({
     outsideCelsius: Celsius.optional(),
     minutes: z.object({ startOnDiesel: Minutes, onOil: Minutes, purge: Minutes }),
     burned: z.array(Measured.extend({ from: VesselId })).max(4),
-    returned: Measured.extend({ from: VesselId, to: VesselId }).optional(),
+    /** From one tank into the other: by a purge, or by a valve that stood wrong. */
+    moved: z
+      .array(Measured.extend({ from: VesselId, to: VesselId }))
+      .max(6)
+      .optional(),
+    /** Over the brim of a tank. */
+    spilled: z
+      .array(Measured.extend({ from: VesselId }))
+      .max(4)
+      .optional(),
+    /** What the odometer read at the end. */
+    odometerKm: Kilometres.max(3_000_000).meta({ is: "km" }).optional(),
+    /** As it was logged under way, or from memory. */
+    events: z.array(TripEventSchema).max(400).optional(),
     forecast: Forecast.optional(),
   }),
-  moves: ({ burned, returned }) => [
+  moves: ({ burned, moved = [], spilled = [] }) => [
     ...burned.map((b) => flow("burn", b.from, null, b)),
-    ...(returned ? [flow("pour", returned.from, returned.to, returned)] : []),
+    ...moved.map((m) => flow("pour", m.from, m.to, m)),
+    ...spilled.map((s) => flow("dispose", s.from, null, s)),
   ],
   speaksOf: SPEAKS_OF_NONE,
-  apply(yard, { happenedAt, data: { vehicle, burned, returned, km, hourMeter, forecast } }) {
+  apply(yard, { happenedAt, data }) {
+    const { vehicle, burned, moved = [], spilled = [], km, hourMeter, odometerKm, forecast } = data;
     const state = yard.vehicles.get(vehicle);
     if (!state) return { code: "unknown-vehicle", vehicle };
     const used: Contents[] = [];
@@ -38,24 +61,34 @@ export const trip = defineKind({
       if (!taken.ok) return taken.error;
       used.push(taken.value);
     }
-    if (returned) {
-      const quality = qualityFrom(yard, returned.from);
-      const pushed = takeOut(yard, returned.from, returned, happenedAt);
+    const lost: Contents[] = [];
+    for (const s of spilled) {
+      const taken = takeOut(yard, s.from, s, happenedAt);
+      if (!taken.ok) return taken.error;
+      lost.push(taken.value);
+    }
+    for (const m of moved) {
+      const quality = qualityFrom(yard, m.from);
+      const pushed = takeOut(yard, m.from, m, happenedAt);
       if (!pushed.ok) return pushed.error;
-      pourIn(yard, returned.to, pushed.value, happenedAt, { quality });
+      pourIn(yard, m.to, pushed.value, happenedAt, { quality });
     }
     // Driving mixes what was only poured.
     for (const { from } of burned) changeVessel(yard, from, { pours: [] });
-    const litres = used.reduce((sum, contents) => sum + contents.total, 0);
     for (const contents of used) book(yard, "burned", contents);
+    for (const contents of lost) book(yard, "lost", contents);
+    const litres = used.reduce((sum, contents) => sum + contents.total, 0);
     yard.vehicles.set(vehicle, {
       ...state,
       km: state.km + (km ?? 0),
       trips: state.trips + 1,
       lastTripAt: happenedAt,
       hourMeter: hourMeter ?? state.hourMeter,
+      odometerKm:
+        odometerKm ?? (state.odometerKm === null || km === undefined ? state.odometerKm : state.odometerKm + km),
       residualOilShare: forecast?.residualShare ?? null,
       ranOn: used.reduce((known, contents) => ranOnToo(known, contents, yard.parts), state.ranOn),
+      ...learnedFrom(state, data, happenedAt, used, yard.parts),
       ...(km !== undefined && {
         measuredKm: state.measuredKm + km,
         measuredLitres: state.measuredLitres + litres,
@@ -74,10 +107,15 @@ export const trip = defineKind({
     "burned.litres": "Burned",
     "burned.celsius": "Read at",
     "burned.from": "From",
-    "returned.litres": "Pushed back",
-    "returned.celsius": "Read at",
-    "returned.from": "Out of",
-    "returned.to": "Into",
+    "moved.litres": "Pushed over",
+    "moved.celsius": "Read at",
+    "moved.from": "Out of",
+    "moved.to": "Into",
+    "spilled.litres": "Ran over",
+    "spilled.celsius": "Read at",
+    "spilled.from": "From",
+    odometerKm: "Odometer",
+    events: null,
     forecast: null,
   },
 });

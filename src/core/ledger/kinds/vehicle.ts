@@ -1,7 +1,8 @@
-import { ARRANGEMENT_IDS, arrangementOf } from "../../driving";
+import { LOOPED_TANKS, rigFromShelf, STRAIGHT_TANKS, withLineLitres, withPumpFlow } from "../../driving/rig";
 import * as z from "../../zod";
 import { VehicleId, VesselId } from "../ids";
 import { Celsius, Litres, Millimetres, Name } from "../schema/quantities";
+import { RigSchema } from "../schema/rig";
 import { MOVES_NOTHING } from "./flow";
 import { defineKind } from "./kind";
 
@@ -9,6 +10,8 @@ const Engine = {
   id: VehicleId,
   name: Name,
   burnLitresPerHour: Litres.max(500).meta({ is: "litres" }),
+  /** Its fuel loop: parts, hoses, and what turns the valves. */
+  rig: RigSchema,
   /** As its owner knows it, until trips with their kilometres say better. */
   litresPer100Km: Litres.max(500).meta({ is: "litres" }).optional(),
   /** What its injection pump takes; absent: the yard's mark. */
@@ -19,6 +22,14 @@ const Engine = {
   isTryOut: z.boolean().optional(),
   /** A machine that never goes on the road: dyed fuel may be for it. */
   isOffRoad: z.boolean().optional(),
+  /** Counted in hours and not in kilometres: a generator, a stove, a tractor. */
+  isStationary: z.boolean().optional(),
+  /** Starts by itself: it is locked out before anybody fills it. */
+  selfStarts: z.boolean().optional(),
+  /** Oil at the pump must be this hot before it is switched to; absent: 70 °C. */
+  gateCelsius: Celsius.min(0).max(120).meta({ is: "celsius" }).optional(),
+  /** Where its thermostat holds the coolant; absent: 88 °C. */
+  thermostatCelsius: Celsius.min(40).max(120).meta({ is: "celsius" }).optional(),
   /** The hose that oil is drawn through cold, how far the pump stands above the tank, and what it can pull. */
   suction: z
     .object({
@@ -37,10 +48,8 @@ const VehicleSchema = z.discriminatedUnion("kind", [
     kind: z.literal("dual"),
     dieselTank: VesselId,
     oilTank: VesselId,
-    returnTo: z.enum(ARRANGEMENT_IDS),
-    lineLitres: Litres.max(50).meta({ is: "litres" }),
-    pumpLitresPerMinute: Litres.max(100).meta({ is: "litres" }),
-    tanksInSeries: z.number().int().min(1).max(20),
+    /** How its line mixes, where its owner has said so; absent: as is usual, or as its own purges say. */
+    tanksInSeries: z.number().int().min(1).max(20).optional(),
   }),
 ]);
 export type Vehicle = z.infer<typeof VehicleSchema>;
@@ -48,8 +57,9 @@ export type Vehicle = z.infer<typeof VehicleSchema>;
 export const vehicle = defineKind({
   kind: "vehicle",
   title: "Vehicle",
-  version: 1,
-  upcast: {},
+  version: 2,
+  // Before, a vehicle said where its return went and what its line held, and no more.
+  upcast: { 1: (data) => withRig(data as VehicleBefore) },
   data: VehicleSchema,
   moves: MOVES_NOTHING,
   speaksOf: tanksOf,
@@ -60,6 +70,10 @@ export const vehicle = defineKind({
       trips: 0,
       lastTripAt: null,
       hourMeter: null,
+      odometerKm: null,
+      past: [],
+      warmUps: [],
+      purges: [],
       residualOilShare: null,
       measuredLitres: 0,
       measuredKm: 0,
@@ -86,9 +100,11 @@ export const vehicle = defineKind({
     tank: "Its tank",
     dieselTank: "Diesel tank",
     oilTank: "Oil tank",
-    returnTo: ["Return on oil", Object.fromEntries(ARRANGEMENT_IDS.map((id) => [id, arrangementOf(id).name]))],
-    lineLitres: "In the line",
-    pumpLitresPerMinute: "Pump, a minute",
+    isStationary: "Counted in hours",
+    selfStarts: "Starts by itself",
+    gateCelsius: "Switched to oil from",
+    thermostatCelsius: "Its thermostat holds",
+    rig: null,
     tanksInSeries: "Mixed as so many tanks in a row",
   },
 });
@@ -96,4 +112,29 @@ export const vehicle = defineKind({
 /** A vehicle's tanks; the one that a cold start draws from first. */
 export function tanksOf(v: Vehicle): readonly [VesselId, ...VesselId[]] {
   return v.kind === "single" ? [v.tank] : [v.dieselTank, v.oilTank];
+}
+
+/** As vehicles were written before they had a fuel loop. */
+type VehicleBefore = { readonly burnLitresPerHour: number } & (
+  | { readonly kind: "single" }
+  | {
+      readonly kind: "dual";
+      readonly returnTo: "loop" | "oil-tank";
+      readonly lineLitres: number;
+      readonly pumpLitresPerMinute: number;
+      readonly tanksInSeries: number;
+    }
+);
+
+/** The arrangement that it said it was, with hoses that hold what it said. How it mixes is only kept where that is unusual. */
+function withRig(before: VehicleBefore) {
+  if (before.kind === "single") return { ...before, rig: rigFromShelf("plain") };
+  const { returnTo, lineLitres, pumpLitresPerMinute, tanksInSeries, ...kept } = before;
+  const rig = withPumpFlow(rigFromShelf(returnTo), pumpLitresPerMinute);
+  const usual = returnTo === "loop" ? LOOPED_TANKS : STRAIGHT_TANKS;
+  return {
+    ...kept,
+    rig: withLineLitres(rig, lineLitres, before.burnLitresPerHour / 60),
+    ...(tanksInSeries !== usual && { tanksInSeries }),
+  };
 }

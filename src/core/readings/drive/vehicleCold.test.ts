@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { rigFromShelf } from "../../driving/rig";
 import { FLUIDS } from "../../fluids";
 import { DEFAULT_SETTINGS, type Vehicle } from "../../ledger";
 import { UNKNOWN_QUALITY } from "../../ledger/quality";
@@ -8,16 +9,13 @@ import { type ColdTank, vehicleCold } from "./vehicleCold";
 
 const tankOf = (...components: { component: string; litres: number }[]): ColdTank =>
   ({ components, thickness: assumed(1.15), quality: UNKNOWN_QUALITY }) as ColdTank;
-const engine = { id: "flatbed" as never, name: "Flatbed", burnLitresPerHour: 7 };
+const engine = { rig: rigFromShelf("plain"), id: "flatbed" as never, name: "Flatbed", burnLitresPerHour: 7 };
 const dual: Extract<Vehicle, { kind: "dual" }> = {
   ...engine,
   kind: "dual",
   dieselTank: vid("diesel"),
   oilTank: vid("oil"),
-  returnTo: "loop",
-  lineLitres: 1,
-  pumpLitresPerMinute: 1.4,
-  tanksInSeries: 3,
+  rig: rigFromShelf("loop"),
 };
 const tanks: Record<string, ColdTank> = {
   diesel: tankOf({ component: "diesel", litres: 30 }),

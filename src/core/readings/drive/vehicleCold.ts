@@ -1,6 +1,6 @@
 import { liquidOf, type MixPart, type PurgeMark, purgeMark, scaledMix } from "../../blending";
 import type { FluidTable } from "../../fluids";
-import type { Quality, Settings, Vehicle, VehicleState, VesselId } from "../../ledger";
+import { pumpFlowOf, type Quality, type Settings, type Vehicle, type VehicleState, type VesselId } from "../../ledger";
 import { mostLitresPerMinute, suction } from "../../pumping";
 import { covered } from "../covered";
 import { type Cold, coldOf } from "../vessel/cold";
@@ -44,7 +44,7 @@ function coldSuction(vehicle: Vehicle, mix: readonly MixPart[], lowCelsius: numb
   const { suction: hose } = vehicle;
   if (!hose || mix.length === 0) return null;
   const wantedLitresPerMinute =
-    vehicle.kind === "dual" ? vehicle.pumpLitresPerMinute : vehicle.burnLitresPerHour / MINUTES_PER_HOUR;
+    vehicle.kind === "dual" ? pumpFlowOf(vehicle) : vehicle.burnLitresPerHour / MINUTES_PER_HOUR;
   const metres = { boreMm: hose.boreMm, lengthM: hose.lengthMm / 1000, liftM: hose.liftMm / 1000 };
   return (
     covered(() => {

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { rigFromShelf } from "../../driving/rig";
 import { type Draft, type PlaceId, project, type Source } from "../../ledger";
 import { drum, entry, iso, kitchen, sid, vid } from "../../ledger/testing";
 import { planRound } from "../../rounds";
@@ -129,7 +130,14 @@ describe("opening hours", () => {
 describe("a van, bus or trailer", () => {
   const van: Draft = {
     kind: "vehicle",
-    data: { id: "van" as never, name: "Van", kind: "single", tank: vid("tank"), burnLitresPerHour: 5 },
+    data: {
+      id: "van" as never,
+      name: "Van",
+      kind: "single",
+      tank: vid("tank"),
+      burnLitresPerHour: 5,
+      rig: rigFromShelf("plain"),
+    },
   };
   const known: Draft = { kind: "vehicle", data: { ...(van.data as object), litresPer100Km: 10 } as never };
   const trip = (km: number): Draft => ({

@@ -25,9 +25,15 @@ export function hosesThrough(row: readonly string[], lengthMm: number, boreMm = 
 
 export const DIESEL_TANK: RigPart = { id: "diesel", kind: "tank", name: "Diesel tank", holds: "diesel" };
 export const OIL_TANK: RigPart = { id: "oil", kind: "tank", name: "Oil tank", holds: "oil" };
-export const HOT_PICK_UP: RigPart = { id: "pick-up", kind: "pick-up", name: "Heated pick-up", litres: 0.02, uaWPerK: 12 };
+export const HOT_PICK_UP: RigPart = {
+  id: "pick-up",
+  kind: "pick-up",
+  name: "Heated pick-up",
+  litres: 0.02,
+  uaWPerK: 12,
+};
 export const FILTER: RigPart = { id: "filter", kind: "filter", name: "Filter", litres: 0.05, ratingUm: 5 };
-export const EXCHANGER: RigPart = { id: "exchanger", kind: "exchanger", name: "Exchanger", uaWPerK: 60, litres: 0.01 };
+export const EXCHANGER: RigPart = { id: "exchanger", kind: "exchanger", name: "Exchanger", uaWPerK: 90, litres: 0.01 };
 export const PUMP: RigPart = { id: "pump", kind: "injection-pump", name: "Injection pump", litresPerMinute: 1.4 };
 
 /** A valve that its own control turns at `at`. */

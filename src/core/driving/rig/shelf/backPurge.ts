@@ -4,7 +4,8 @@ import { control, HEATED, heatedSupply, hosesThrough, type ShelfRig, threeWay } 
 export const backPurge = {
   id: "back-purge",
   name: "Winter back-purge",
-  words: "A little pump pushes diesel from the pump's end back through filter and lines into the oil tank, in half a minute.",
+  words:
+    "A little pump pushes diesel from the pump's end back through filter and lines into the oil tank, in half a minute.",
   rig: {
     parts: [
       ...HEATED,

@@ -4,7 +4,8 @@ import { control, HEATED, heatedSupply, hosesThrough, type ShelfRig, threeWay } 
 export const selector = {
   id: "selector",
   name: "One selector moves both",
-  words: "Made for two tanks of the same fuel. Its motor stays where it is when the power goes, so on oil it stays on oil.",
+  words:
+    "Made for two tanks of the same fuel. Its motor stays where it is when the power goes, so on oil it stays on oil.",
   rig: {
     parts: [
       ...HEATED,

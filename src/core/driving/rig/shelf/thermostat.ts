@@ -4,7 +4,8 @@ import { HEATED, heatedSupply, hosesThrough, type ShelfRig, threeWay } from "./a
 export const thermostat = {
   id: "thermostat",
   name: "Thermostat with override",
-  words: "To oil by itself when hot, back when it cools, back again when too hot. The switch forces either; purge is by hand.",
+  words:
+    "To oil by itself when hot, back when it cools, back again when too hot. The switch forces either; purge is by hand.",
   rig: {
     parts: [
       ...HEATED,

@@ -4,7 +4,8 @@ import { control, HEATED, heatedSupply, hosesThrough, type ShelfRig, threeWay } 
 export const toOilTank = {
   id: "oil-tank",
   name: "Heated, return to the oil tank",
-  words: "Two switches: the return can stay on the oil tank while diesel comes round, so a purge takes a minute or two.",
+  words:
+    "Two switches: the return can stay on the oil tank while diesel comes round, so a purge takes a minute or two.",
   rig: {
     parts: [
       ...HEATED,
@@ -12,6 +13,9 @@ export const toOilTank = {
       threeWay("return", "Return", "solenoid", "return-switch", ["oil"]),
     ],
     hoses: [...heatedSupply(), ...hosesThrough(["return.b", "oil.back"], 1000)],
-    controls: [control("supply-switch", "Supply", "diesel", "oil"), control("return-switch", "Return", "diesel", "oil")],
+    controls: [
+      control("supply-switch", "Supply", "diesel", "oil"),
+      control("return-switch", "Return", "diesel", "oil"),
+    ],
   },
 } as const satisfies ShelfRig;

@@ -4,7 +4,8 @@ import { control, DIESEL_TANK, FILTER, hosesThrough, OIL_TANK, PUMP, type ShelfR
 export const unheated = {
   id: "unheated",
   name: "Second tank, no heat",
-  words: "Starts and stops on a blend, runs on the other. What runs must be thin enough as warm as the engine makes it.",
+  words:
+    "Starts and stops on a blend, runs on the other. What runs must be thin enough as warm as the engine makes it.",
   rig: {
     parts: [
       { ...DIESEL_TANK, name: "Start tank" },
@@ -22,6 +23,9 @@ export const unheated = {
       ...hosesThrough(["return.a", "diesel.back"], 1500),
       ...hosesThrough(["return.b", "oil.back"], 1000),
     ],
-    controls: [control("supply-switch", "Supply", "diesel", "oil"), control("return-switch", "Return", "diesel", "oil")],
+    controls: [
+      control("supply-switch", "Supply", "diesel", "oil"),
+      control("return-switch", "Return", "diesel", "oil"),
+    ],
   },
 } as const satisfies ShelfRig;

@@ -1,0 +1,144 @@
+import { minutesToResidual } from "./purge";
+import { returnedLitres } from "./returned";
+import {
+  astrayInto,
+  type Mode,
+  type Moment,
+  oilAtPump,
+  outcomeOf,
+  type Plumbed,
+  standFor,
+  type Turn,
+  turnsTo,
+} from "./rig";
+import { type SwitchVerdict, switchVerdict } from "./switchOver";
+
+/** What the driver is to do next, and what it rests on. Turns are in their order. */
+export type Move =
+  | { readonly code: "start" }
+  /** Minutes by the warm-up; null: never, as it is rigged and as warm as it gets. */
+  | { readonly code: "warm"; readonly minutesLeft: number | null; readonly why: SwitchVerdict }
+  | { readonly code: "switch"; readonly turns: readonly Turn[] }
+  | { readonly code: "run"; readonly purgeMinutes: number }
+  | { readonly code: "fall-back"; readonly why: SwitchVerdict; readonly turns: readonly Turn[] }
+  | { readonly code: "purging"; readonly minutesLeft: number; readonly astrayLitres: number }
+  | { readonly code: "turn-back"; readonly turns: readonly Turn[]; readonly astrayLitres: number }
+  /** The line is clean and all rests on diesel; or nothing was ever switched. */
+  | { readonly code: "stop" }
+  | { readonly code: "set-right"; readonly turns: readonly Turn[]; readonly fouls: number }
+  | { readonly code: "dry"; readonly holds: "diesel" | "oil" };
+
+export interface Coached {
+  readonly plumbed: Plumbed;
+  readonly moment: Moment;
+  /** Oil at the pump if it were switched to now, or as it is; °C and mm²/s. */
+  readonly oilCelsius: number;
+  readonly oilNu: number;
+  readonly gateCelsius: number;
+  readonly limitMm2PerS: number;
+  readonly minutesToGate: number | null;
+  /** Most oil that may stay in the line tonight. */
+  readonly markShare: number;
+  /** What the coming stop asks for: a short one may be made on oil. */
+  readonly isStopping: boolean;
+}
+
+/** Once switched to oil, it is let fall a little below the gate: a valve that chatters at it wears everybody out. */
+const FALL_BACK_K = 5;
+
+/** The next move. Source of the gates and of falling back: physics §6. */
+export function nextMove(c: Coached): Move {
+  const { plumbed: p, moment } = c;
+  if (!moment.setting.runs) return { code: "start" };
+  const { mode } = moment;
+  if (mode === "wrong") return setRight(c);
+  const dry = dryTank(c);
+  if (dry) return { code: "dry", holds: dry };
+  if (mode === "oil") return onOil(c);
+  const inLine = oilAtPump(moment);
+  if (mode === "purge") return purging(c, inLine);
+  // On diesel: what still hangs in the line goes home with it.
+  if (inLine > c.markShare && p.line) return { code: "purging", minutesLeft: minutesLeft(c, inLine), astrayLitres: 0 };
+  if (c.isStopping || !standFor(p.rig, p.stands, "oil")) return { code: "stop" };
+  const why = switchVerdict(c.oilCelsius, c.gateCelsius, c.oilNu, c.limitMm2PerS);
+  if (why.code !== "on-oil") return { code: "warm", minutesLeft: c.minutesToGate, why };
+  return { code: "switch", turns: turnsFor(c, "oil") };
+}
+
+function onOil(c: Coached): Move {
+  const why = switchVerdict(c.oilCelsius, c.gateCelsius - FALL_BACK_K, c.oilNu, c.limitMm2PerS);
+  const away = turnsAway(c);
+  if (why.code !== "on-oil") return { code: "fall-back", why, turns: away };
+  return c.isStopping ? { code: "turn-back", turns: away, astrayLitres: astrayAt(c, 1) } : { code: "run", purgeMinutes: purgeMinutesOf(c) };
+}
+
+function purging(c: Coached, inLine: number): Move {
+  if (inLine > c.markShare)
+    return { code: "purging", minutesLeft: minutesLeft(c, inLine), astrayLitres: astrayAt(c, inLine) };
+  // Where nothing was on oil yet, the return is only ahead of the supply.
+  if (!c.isStopping && inLine < 1e-3 && switchVerdict(c.oilCelsius, c.gateCelsius, c.oilNu, c.limitMm2PerS).code === "on-oil")
+    return { code: "switch", turns: turnsFor(c, "oil") };
+  return { code: "turn-back", turns: turnsFor(c, "diesel"), astrayLitres: astrayAt(c, inLine) };
+}
+
+const turnsFor = ({ plumbed: p, moment }: Coached, mode: Exclude<Mode, "wrong">): readonly Turn[] => {
+  const stand = standFor(p.rig, p.stands, mode);
+  return stand ? turnsTo(p.rig, p.stands, moment.setting.at, stand.at) : [];
+};
+
+/** Off oil: to a purge where there is one, else straight to diesel. */
+const turnsAway = (c: Coached): readonly Turn[] =>
+  turnsFor(c, standFor(c.plumbed.rig, c.plumbed.stands, "purge") ? "purge" : "diesel");
+
+function setRight(c: Coached): Move {
+  const { plumbed: p, moment } = c;
+  const fouls = astrayInto(outcomeOf(p.rig, moment.setting, p.burnLitresPerMinute), "diesel", p.rig);
+  const home = turnsFor(c, "diesel");
+  const on = turnsFor(c, "oil");
+  // Whichever is nearer: a valve that was only half done is finished, not undone.
+  return { code: "set-right", fouls, turns: on.length > 0 && on.length < home.length ? on : home };
+}
+
+/** Minutes until tonight's mark, by the line's own curve from what is in it now. */
+function minutesLeft(c: Coached, inLine: number): number {
+  const { line } = c.plumbed;
+  if (!line || inLine <= c.markShare) return 0;
+  return Math.max(0, minutesToResidual(line, c.markShare) - (inLine < 1 ? minutesToResidual(line, inLine) : 0));
+}
+
+export const purgeMinutesOf = ({ plumbed: { line }, markShare }: Pick<Coached, "plumbed" | "markShare">): number =>
+  line ? minutesToResidual(line, markShare) : 0;
+
+/** Litres of oil into the diesel tank if the return were turned to it now. */
+function astrayAt({ plumbed: p }: Coached, inLine: number): number {
+  const { line } = p;
+  const pump = p.rig.parts.find((part) => part.kind === "injection-pump");
+  if (!line || !pump || pump.kind !== "injection-pump" || inLine <= 0) return 0;
+  const passed = inLine < 1 ? minutesToResidual(line, inLine) : 0;
+  return returnedLitres({
+    beforeLitresPerMinute: line.litresPerMinute,
+    pumpLitresPerMinute: pump.litresPerMinute,
+    burnLitresPerMinute: Math.min(p.burnLitresPerMinute, pump.litresPerMinute),
+    lineLitres: line.lineLitres,
+    tanksInSeries: line.tanksInSeries,
+    fromMinute: passed,
+    toMinute: passed + LONG_MINUTES,
+  });
+}
+/** By then all of it has come round. */
+const LONG_MINUTES = 60;
+
+const DRY_LITRES = 0.5;
+
+function dryTank({ plumbed: p, moment }: Coached): "diesel" | "oil" | null {
+  const outcome = outcomeOf(p.rig, moment.setting, p.burnLitresPerMinute);
+  for (const [row, id] of moment.run.stores.tanks.entries()) {
+    if ((outcome.draws[id] ?? 0) <= 0) continue;
+    const origins = moment.run.stores.tanks.length + 1;
+    let litres = 0;
+    for (let o = 0; o < origins; o++) litres += moment.run.litres[row * origins + o] ?? 0;
+    const tank = p.rig.parts.find((part) => part.id === id);
+    if (litres < DRY_LITRES && tank?.kind === "tank") return tank.holds;
+  }
+  return null;
+}

@@ -1,0 +1,1 @@
+import { kinematicViscosity, liquidOf } from "../../blending";

@@ -29,8 +29,9 @@ import { type IntakeWarning, intakeWarnings } from "./intake";
 import { type KettleWarning, kettleCelsius, kettleWarnings } from "./kettle";
 import { type PetrolWarning, petrolWarnings } from "./petrol";
 import { type ReadingWarning, readingWarnings } from "./readingDoubts";
+import { type TripWarning, tripWarnings } from "./trip";
 
-export type DraftWarning = KettleWarning | IntakeWarning | ReadingWarning | PetrolWarning | ColdWarning;
+export type DraftWarning = TripWarning | KettleWarning | IntakeWarning | ReadingWarning | PetrolWarning | ColdWarning;
 /** Why a step is refused: by what must not meet what, or because oil is not fit for where it is to go. */
 export type DraftRefusal = Refusal | FitnessRefusal;
 
@@ -55,6 +56,7 @@ export function clearanceOf(yard: YardState, draft: Draft, at: string): DraftCle
       ...coldWarnings(yard, draft),
       ...kettleWarnings(yard, draft),
       ...readingWarnings(yard, draft),
+      ...tripWarnings(yard, draft, at),
     ],
   };
 }

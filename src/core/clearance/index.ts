@@ -1,2 +1,3 @@
 export { clearanceOf, type DraftClearance, type DraftRefusal, type DraftWarning } from "./clearance";
 export { FITNESS_CODES, type FitnessCode, type FitnessRefusal } from "./fitness";
+export type { TripWarning } from "./trip";

@@ -69,14 +69,20 @@ function onOil(c: Coached): Move {
   const why = switchVerdict(c.oilCelsius, c.gateCelsius - FALL_BACK_K, c.oilNu, c.limitMm2PerS);
   const away = turnsAway(c);
   if (why.code !== "on-oil") return { code: "fall-back", why, turns: away };
-  return c.isStopping ? { code: "turn-back", turns: away, astrayLitres: astrayAt(c, 1) } : { code: "run", purgeMinutes: purgeMinutesOf(c) };
+  return c.isStopping
+    ? { code: "turn-back", turns: away, astrayLitres: astrayAt(c, 1) }
+    : { code: "run", purgeMinutes: purgeMinutesOf(c) };
 }
 
 function purging(c: Coached, inLine: number): Move {
   if (inLine > c.markShare)
     return { code: "purging", minutesLeft: minutesLeft(c, inLine), astrayLitres: astrayAt(c, inLine) };
   // Where nothing was on oil yet, the return is only ahead of the supply.
-  if (!c.isStopping && inLine < 1e-3 && switchVerdict(c.oilCelsius, c.gateCelsius, c.oilNu, c.limitMm2PerS).code === "on-oil")
+  if (
+    !c.isStopping &&
+    inLine < 1e-3 &&
+    switchVerdict(c.oilCelsius, c.gateCelsius, c.oilNu, c.limitMm2PerS).code === "on-oil"
+  )
     return { code: "switch", turns: turnsFor(c, "oil") };
   return { code: "turn-back", turns: turnsFor(c, "diesel"), astrayLitres: astrayAt(c, inLine) };
 }

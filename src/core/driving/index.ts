@@ -1,3 +1,5 @@
+export { type Coached, type Move, nextMove, purgeMinutesOf } from "./coach";
+export { coolantAlong } from "./coolant";
 export { type ExchangerSize, exchangerOutCelsius, exchangerSize, heaterRiseK } from "./heating";
 export { lineVolumesToResidual, minutesToResidual, type PurgeLine, purgeResidual, residualShare } from "./purge";
 export { fitTanks, HEARD_SHARE, type PurgeReading } from "./purgeFit";
@@ -12,5 +14,3 @@ export {
   type WarmUp,
   type WarmUpReading,
 } from "./warmUp";
-export { type Coached, type Move, nextMove, purgeMinutesOf } from "./coach";
-export { coolantAlong } from "./coolant";

@@ -1,4 +1,4 @@
-import { type Line, lineOf, type Stand, standsOf } from "../driving/rig";
+import { type Line, lineOf, pumpFlowOfRig, type Stand, standsOf } from "../driving/rig";
 import type { Vehicle } from "./kinds/vehicle";
 
 /** What a vehicle's fuel loop comes to: every way it can stand, and what a purge has to change. */
@@ -23,5 +23,4 @@ export function loopOf(vehicle: Vehicle): Loop {
 }
 
 /** What its injection pump moves, L/min. */
-export const pumpFlowOf = (vehicle: Vehicle): number =>
-  vehicle.rig.parts.reduce((most, p) => (p.kind === "injection-pump" ? Math.max(most, p.litresPerMinute) : most), 0);
+export const pumpFlowOf = (vehicle: Vehicle): number => pumpFlowOfRig(vehicle.rig);

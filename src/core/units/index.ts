@@ -3,6 +3,7 @@ export { type DistanceUnit, formatKilometres, parseKilometres } from "./distance
 export { formatMinutes, MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE, parseMinutes } from "./duration";
 export { formatFigure } from "./figure";
 export { formatNumber, formatReadable } from "./format";
+export { type GaugeError, type GaugeFigure, gaugeFields, gaugeText } from "./gaugeFields";
 export { GRAVITY_M_PER_S2 } from "./gravity";
 export { formatMillimetres, type LengthUnit, parseMillimetres } from "./length";
 export { formatKilograms, type MassUnit, parseKilograms } from "./mass";

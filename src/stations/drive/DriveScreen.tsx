@@ -1,14 +1,9 @@
 "use client";
 import { useSearchParams } from "next/navigation";
-import type { VehicleState } from "@/core/ledger";
-import { formatNumber } from "@/core/units";
-import { useLog, useUnits, VesselColumn, YardLink } from "@/desk";
+import { useLog, YardLink } from "@/desk";
 import { useYard } from "@/store";
-import { Bench, Button, Row } from "@/ui";
-import { ColdStand } from "./ColdStand";
-import { DualDrive } from "./DualDrive";
-import { useVehicleCold } from "./useVehicleCold";
-import { VehicleActions } from "./VehicleActions";
+import { Bench, Button } from "@/ui";
+import { DriverBench } from "./driver/DriverBench";
 
 /** The vehicle's bench: its tanks, its loop, its trips. */
 export function DriveScreen() {
@@ -45,51 +40,5 @@ export function DriveScreen() {
       ))}
     </nav>
   );
-  return chosen.vehicle.kind === "dual" ? (
-    <DualDrive key={chosen.vehicle.id} state={chosen} vehicle={chosen.vehicle} tabs={tabs} />
-  ) : (
-    <SingleDrive state={chosen} tabs={tabs} />
-  );
-}
-
-function SingleDrive({ state, tabs }: { state: VehicleState; tabs: React.ReactNode }) {
-  const { view } = useYard();
-  const units = useUnits();
-  const log = useLog();
-  const { vehicle } = state;
-  const cold = useVehicleCold(state);
-  const tank = vehicle.kind === "single" ? view.vessels.find((v) => v.vessel.id === vehicle.tank) : undefined;
-  return (
-    <Bench
-      title={vehicle.name}
-      subtitle="One tank. What is in it must be thin enough on the coldest start."
-      asideLabel="What to do"
-      aside={
-        <>
-          <dl>
-            <Row name="Runs" value={formatNumber(state.trips, 0)} />
-            {state.km > 0 ? <Row name="Driven" value={units.km(state.km)} /> : null}
-            <Row name="Burns" value={units.litresPerHour(vehicle.burnLitresPerHour)} />
-            <Row name="In the tank" value={units.litres(tank?.litres ?? 0)} />
-          </dl>
-          <ColdStand cold={cold} vehicle={vehicle} purgeMinutes={null} />
-          <div className="mt-2 flex flex-col gap-2">
-            <Button look="go" onClick={() => log.open("hours", { vehicle: vehicle.id })}>
-              Log engine hours
-            </Button>
-            <YardLink
-              href={`/blend?vessel=${tank?.vessel.id ?? ""}`}
-              className="flex min-h-[var(--target)] items-center justify-center rounded-md border border-quiet bg-card font-plate text-[17px] font-semibold"
-            >
-              Plan a top-up
-            </YardLink>
-          </div>
-        </>
-      }
-    >
-      {tabs}
-      <VehicleActions vehicle={vehicle} />
-      <ul className="mt-4 flex">{tank ? <VesselColumn vessel={tank} pxPerMm={0.6} /> : null}</ul>
-    </Bench>
-  );
+  return <DriverBench key={chosen.vehicle.id} state={chosen} tabs={tabs} />;
 }

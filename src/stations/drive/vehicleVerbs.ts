@@ -1,4 +1,16 @@
-import { ARRANGEMENT_IDS, type ArrangementId, arrangementOf } from "@/core/driving";
+import {
+  isShelfId,
+  lineOf,
+  pumpFlowOfRig,
+  type Rig,
+  rigFromShelf,
+  type ShelfId,
+  shelfFor,
+  shelfOf,
+  standsOf,
+  withLineLitres,
+  withPumpFlow,
+} from "@/core/driving/rig";
 import { type Draft, tanksOf, type Vehicle, type Vessel } from "@/core/ledger";
 import { asVehicleId, asVesselId } from "@/core/ledger/named";
 import { scaledTo, type VesselForm } from "@/core/vessels";
@@ -12,6 +24,10 @@ const ROAD = "road";
 const FIELD = "field";
 const GOOD = "good";
 const TRY_OUT = "try-out";
+const DISTANCE = "distance";
+const HOURS = "hours";
+const BY_HAND = "by-hand";
+const BY_ITSELF = "by-itself";
 /** As tanks are: scaled to what this one holds. */
 const TANK: VesselForm = { shape: { kind: "box", lengthMm: 500, widthMm: 300 }, rimMm: 420 };
 
@@ -63,7 +79,25 @@ const tankFields = (of: Of, role: Role): Field[] => {
   ];
 };
 
-const dual = (v: Vehicle | undefined) => (v?.kind === "dual" ? v : undefined);
+const USUAL_LINE_LITRES = 0.2;
+const USUAL_PUMP_FLOW = 1.4;
+
+const lineLitresOf = (v: Vehicle | undefined): number | undefined => {
+  if (!v) return undefined;
+  const burn = v.burnLitresPerHour / 60;
+  return lineOf(v.rig, standsOf(v.rig, burn), burn, null)?.lineLitres;
+};
+
+/** A loop as it was built stays as it is, unless another arrangement, another pump or another line is asked for. */
+function rigOf(v: Values, known: Vehicle | undefined): Rig {
+  const asked = v.text("rig");
+  const id: ShelfId = isShelfId(asked) ? asked : "plain";
+  const own = known?.rig.from === id ? known.rig : rigFromShelf(shelfOf(id).id as ShelfId);
+  if (!isTwo(v)) return own;
+  const pumped = pumpFlowOfRig(own) === v.number("pump") ? own : withPumpFlow(own, v.number("pump"));
+  const isSame = known && own === known.rig && Math.abs((lineLitresOf(known) ?? 0) - v.number("line")) < 1e-9;
+  return isSame ? pumped : withLineLitres(pumped, v.number("line"), v.number("burn") / 60);
+}
 
 const vehicleFields = (of: Of): Field[] => [
   { kind: "text", name: "name", label: "Its name", first: (view, v) => of(view, v)?.name ?? "" },
@@ -81,11 +115,14 @@ const vehicleFields = (of: Of): Field[] => [
   ...tankFields(of, "diesel"),
   {
     kind: "choice",
-    name: "returnTo",
-    label: "Return on oil",
-    options: () => ARRANGEMENT_IDS.map((id) => ({ value: id, name: arrangementOf(id).name })),
-    first: (view, v) => dual(of(view, v))?.returnTo ?? ARRANGEMENT_IDS[0],
-    asked: (_, v) => isTwo(v),
+    name: "rig",
+    label: "Plumbed as",
+    options: (_, v) => shelfFor(isTwo(v) ? 2 : 1).map((s) => ({ value: s.id, name: s.name, detail: s.words })),
+    first: (view, v) => {
+      const from = of(view, v)?.rig.from;
+      const fits = shelfFor(isTwo(v) ? 2 : 1);
+      return fits.find((s) => s.id === from)?.id ?? (isTwo(v) ? "loop" : "plain");
+    },
   },
   { kind: "litres", name: "burn", label: "Burns in an hour", first: (view, v) => of(view, v)?.burnLitresPerHour ?? 7 },
   {
@@ -99,14 +136,17 @@ const vehicleFields = (of: Of): Field[] => [
     kind: "litres",
     name: "line",
     label: "Litres in the line from valve to pump",
-    first: (view, v) => dual(of(view, v))?.lineLitres ?? 0.2,
+    first: (view, v) => lineLitresOf(of(view, v)) ?? USUAL_LINE_LITRES,
     asked: (_, v) => isTwo(v),
   },
   {
     kind: "litres",
     name: "pump",
     label: "Litres the pump moves in a minute",
-    first: (view, v) => dual(of(view, v))?.pumpLitresPerMinute ?? 1.4,
+    first: (view, v) => {
+      const known = of(view, v);
+      return known ? pumpFlowOfRig(known.rig) : USUAL_PUMP_FLOW;
+    },
     asked: (_, v) => isTwo(v),
   },
   {
@@ -123,6 +163,44 @@ const vehicleFields = (of: Of): Field[] => [
     label: "Fuel at the pump once it runs, by a line heater or the engine",
     optional: true,
     first: (view, v) => of(view, v)?.atPumpCelsius,
+  },
+  {
+    kind: "celsius",
+    name: "gate",
+    label: "Oil from, at the pump; 70 °C (158 °F) where nothing is said",
+    optional: true,
+    first: (view, v) => of(view, v)?.gateCelsius,
+    asked: (_, v) => isTwo(v),
+  },
+  {
+    kind: "celsius",
+    name: "thermostat",
+    label: "Its thermostat holds the coolant at",
+    optional: true,
+    first: (view, v) => of(view, v)?.thermostatCelsius,
+    asked: (_, v) => isTwo(v),
+  },
+  {
+    kind: "choice",
+    name: "counted",
+    label: "It is counted in",
+    options: () => [
+      { value: DISTANCE, name: "Distance" },
+      { value: HOURS, name: "Hours", detail: "generator, stove, tractor" },
+    ],
+    first: (view, v) => (of(view, v)?.isStationary ? HOURS : DISTANCE),
+    asked: (_, v) => !isTwo(v),
+  },
+  {
+    kind: "choice",
+    name: "starts",
+    label: "It starts",
+    options: () => [
+      { value: BY_HAND, name: "By hand" },
+      { value: BY_ITSELF, name: "By itself", detail: "locked out before it is filled" },
+    ],
+    first: (view, v) => (of(view, v)?.selfStarts ? BY_ITSELF : BY_HAND),
+    asked: (_, v) => !isTwo(v) && v.text("counted") === HOURS,
   },
   {
     kind: "choice",
@@ -206,6 +284,11 @@ function draftsFrom(id: string, v: Values, known: Vehicle | undefined, newId: ()
     id: asVehicleId(id),
     name,
     burnLitresPerHour: v.number("burn"),
+    rig: rigOf(v, known),
+    ...(v.maybe("gate") !== undefined && { gateCelsius: v.number("gate") }),
+    ...(v.maybe("thermostat") !== undefined && { thermostatCelsius: v.number("thermostat") }),
+    ...(v.text("counted") === HOURS && { isStationary: true }),
+    ...(v.text("counted") === HOURS && v.text("starts") === BY_ITSELF && { selfStarts: true }),
     ...(v.maybe("per100") !== undefined && { litresPer100Km: v.number("per100") }),
     ...(v.maybe("limit") !== undefined && { pumpLimitMm2PerS: v.number("limit") }),
     ...(v.maybe("atPump") !== undefined && { atPumpCelsius: v.number("atPump") }),
@@ -224,9 +307,8 @@ function draftsFrom(id: string, v: Values, known: Vehicle | undefined, newId: ()
     const only = tank("oil", `${name} tank`);
     return [...made, { kind: "vehicle", data: { ...engine, kind: "single", tank: only } }];
   }
-  const returnTo = v.text("returnTo") as ArrangementId;
   const [oilTank, dieselTank] = [tank("oil", `${name} oil`), tank("diesel", `${name} diesel`)];
-  const kept = dual(known);
+  const kept = known?.kind === "dual" ? known.tanksInSeries : undefined;
   return [
     ...made,
     {
@@ -236,10 +318,7 @@ function draftsFrom(id: string, v: Values, known: Vehicle | undefined, newId: ()
         kind: "dual",
         dieselTank,
         oilTank,
-        returnTo,
-        lineLitres: v.number("line"),
-        pumpLitresPerMinute: v.number("pump"),
-        tanksInSeries: kept?.returnTo === returnTo ? kept.tanksInSeries : arrangementOf(returnTo).usualTanksInSeries,
+        ...(kept !== undefined && known?.rig.from === v.text("rig") && { tanksInSeries: kept }),
       },
     },
   ];

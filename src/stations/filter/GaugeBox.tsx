@@ -1,8 +1,8 @@
 "use client";
 import { useState } from "react";
 import { METRE_OF_OIL_KPA } from "@/core/units";
+import { hasSerial, serialGauge } from "@/desk";
 import { Button, SelectField } from "@/ui";
-import { hasSerial, serialGauge } from "./gauge/serial";
 import { GAUGE_FAULTS, type GaugeFault, practiceGauge } from "./gauge/simulated";
 import { useGauge } from "./gauge/useGauge";
 import type { UnderWay } from "./underWay";

@@ -1,4 +1,4 @@
-import type { DraftWarning } from "@/core/clearance";
+import type { DraftWarning, TripWarning } from "@/core/clearance";
 import type { Access } from "@/core/ledger";
 import type { Verdict, VerdictReason } from "@/core/rounds";
 import { formatClock, formatNumber } from "@/core/units";
@@ -26,7 +26,7 @@ export const REASON_WORDS: Record<VerdictReason, string> = {
 
 type IntakeWarning = Exclude<
   DraftWarning,
-  { code: `reading-${string}` | `kettle-${string}` | "petrol-in-blend" | "cold-in-tank" }
+  { code: `reading-${string}` | `kettle-${string}` | "petrol-in-blend" | "cold-in-tank" | TripWarning["code"] }
 >;
 
 /** What speaks against an intake, as said before it. */

@@ -5,6 +5,7 @@ import type { FinesUm } from "@/core/settling";
 import { formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
 import { FAILURE_WORDS } from "./cold";
+import { wordTrip } from "./drive";
 import { nameOf } from "./names";
 import { wordIntake } from "./rounds";
 import { shortDay } from "./times";
@@ -62,6 +63,11 @@ export function wordWarning(w: DraftWarning, view: YardView): string {
       const where = w.belowCelsius === null ? "at any temperature" : `below ${u.celsius(w.belowCelsius)}`;
       return `In ${nameOf(view, w.vessel)} ${FAILURE_WORDS[w.failure]} ${where} then, and tonight falls to ${u.celsius(w.lowCelsius)}.`;
     }
+    case "trip-overlaps":
+    case "odometer-back":
+    case "odometer-jumps":
+    case "purge-before-start":
+      return wordTrip(w, u);
     default:
       return wordIntake(w, view);
   }

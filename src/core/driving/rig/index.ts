@@ -29,6 +29,7 @@ export {
   type ValvePart,
   type When,
 } from "./parts";
+export { type Foreseen, foresee, type Pipe, pipesOf } from "./pipes";
 export { type Finding, type Proof, type ProofRow, proofOf, type Verdict } from "./proof";
 export { advance, litresAt, type Running, shareAt } from "./run";
 export {
@@ -43,6 +44,7 @@ export {
   onTo,
   type Plumbed,
   plumbed,
+  remembered,
   replay,
   type TripBooked,
   type TripEvent,
@@ -50,5 +52,5 @@ export {
 export { AUTO, isTurned, positionOf, type Setting } from "./setting";
 export { isShelfId, rigFromShelf, SHELF_IDS, type ShelfId, shelfFor, shelfOf } from "./shelf";
 export type { ShelfRig } from "./shelf/arrangement";
-export { rigLitres, withLineLitres, withPumpFlow } from "./size";
+export { pumpFlowOfRig, rigLitres, withLineLitres, withPumpFlow } from "./size";
 export { isHeated, minutesToFuel, type RigCelsius, rigCelsius, type Warmth } from "./warm";

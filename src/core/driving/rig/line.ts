@@ -1,6 +1,6 @@
 import type { PurgeLine } from "../purge";
 import { type Chain, chainsOf } from "./chains";
-import { type Mode, running, type Stand, standFor } from "./modes";
+import { running, type Stand, standFor } from "./modes";
 import { flowsOf } from "./network";
 import { partOfPort, type Rig } from "./parts";
 import { chainFlow } from "./transfers";

@@ -1,5 +1,5 @@
 import { type Line, lineOf } from "./line";
-import { type Mode, modeOf, type Positions, type Stand, standsOf } from "./modes";
+import { type Mode, modeOf, type Positions, type Stand, standFor, standsOf, turnsTo } from "./modes";
 import { outcomeOf } from "./outcome";
 import type { Rig } from "./parts";
 import { advance, burnedIn, litresAt, type Running, shareAt, spilledIn, startRunning, type TankFill } from "./run";
@@ -74,21 +74,23 @@ export const modeAt = (p: Plumbed, setting: Setting): Mode =>
 
 /** A moment with one event more: first time passes, then it happens. */
 export function after(p: Plumbed, m: Moment, event: TripEvent): Moment {
-  const passed = onTo(p, m, event.minute);
   switch (event.what) {
     case "start":
-      return { ...passed, setting: { ...passed.setting, runs: true } };
-    case "stop":
-      return { ...passed, setting: { ...passed.setting, runs: false } };
-    case "heater":
-      return { ...passed, isHeaterOn: event.on };
+    case "stop": {
+      const passed = onTo(p, m, event.minute);
+      return { ...passed, setting: { ...passed.setting, runs: event.what === "start" } };
+    }
     case "turn": {
+      const passed = onTo(p, m, event.minute);
       const setting = { ...passed.setting, at: { ...passed.setting.at, [event.control]: event.position } };
       return { ...passed, setting, mode: modeAt(p, setting) };
     }
+    // Nothing flows otherwise for these: where the fuel is need not be asked.
+    case "heater":
+      return { ...m, isHeaterOn: event.on };
     case "heard":
     case "read":
-      return passed;
+      return m;
   }
 }
 
@@ -133,9 +135,10 @@ export interface MinutesBy {
 export function minutesBy(p: Plumbed, events: readonly TripEvent[]): MinutesBy {
   const by = { startOnDiesel: 0, onOil: 0, purge: 0 };
   let m = atRest(p);
-  let hadOil = false;
+  let [hadOil, since] = [false, 0];
   for (const e of events) {
-    const minutes = Math.max(0, e.minute - m.run.minute);
+    const minutes = Math.max(0, e.minute - since);
+    since += minutes;
     if (m.setting.runs) {
       const isOil = Object.entries(outcomeOf(p.rig, m.setting, p.burnLitresPerMinute).reaches).some(
         ([tank, share]) =>
@@ -190,4 +193,25 @@ function inLines({ stores, litres }: Running, origin: number): number {
   let sum = 0;
   for (let row = stores.tanks.length; row < stores.count; row++) sum += litres[row * origins + origin] ?? 0;
   return sum;
+}
+
+/**
+ * A trip as it is told afterwards, by three durations: started on diesel, turned to oil and away from it in the order
+ * that is never wrong, and all turned back at the end.
+ */
+export function remembered(p: Plumbed, minutes: MinutesBy): TripEvent[] {
+  const rest: Positions = Object.fromEntries(p.rig.controls.map((c) => [c.id, c.positions[0] ?? ""]));
+  const [oil, purge] = [standFor(p.rig, p.stands, "oil"), standFor(p.rig, p.stands, "purge")];
+  const at: TripEvent[] = [{ minute: 0, what: "start" }];
+  let stands = rest;
+  const turn = (minute: number, to: Positions): void => {
+    at.push(...turnsTo(p.rig, p.stands, stands, to).map((t): TripEvent => ({ minute, what: "turn", ...t })));
+    stands = to;
+  };
+  const end = minutes.startOnDiesel + minutes.onOil + minutes.purge;
+  if (oil && minutes.onOil > 0) turn(minutes.startOnDiesel, oil.at);
+  if (oil && minutes.purge > 0) turn(minutes.startOnDiesel + minutes.onOil, purge?.at ?? rest);
+  at.push({ minute: end, what: "stop" });
+  turn(end, rest);
+  return at;
 }

@@ -1,4 +1,3 @@
-import { bisect } from "../../numerics";
 import { exchangerOutCelsius, heaterRiseK } from "../heating";
 import { minutesToCoolant, type WarmUp } from "../warmUp";
 import { type Chain, chainsOf } from "./chains";
@@ -108,8 +107,6 @@ function throughPart(part: RigPart, celsius: number, litresPerHour: number, w: W
 export const isHeated = (rig: Rig): boolean =>
   rig.parts.some((p) => p.kind === "heater" || ((p.kind === "exchanger" || p.kind === "pick-up") && p.uaWPerK > 0));
 
-const COLDEST_COOLANT = -40;
-
 /**
  * Minutes from the start until fuel at the pump would have `celsius`, if the rig stood so; nought where the tank is that
  * warm, null where the thermostat or the exchanger never bring it there.
@@ -124,12 +121,10 @@ export function minutesToFuel(
 ): number | null {
   const at = (coolantCelsius: number): number =>
     rigCelsius(rig, setting, burnLitresPerMinute, { ...warmth, coolantCelsius }).atPump ?? Number.NEGATIVE_INFINITY;
-  if (at(engine.startCelsius) >= celsius) return 0;
-  if (at(engine.thermostatCelsius) < celsius) return null;
-  const needed = bisect(
-    (coolant) => at(coolant) - celsius,
-    Math.min(engine.startCelsius, COLDEST_COOLANT),
-    engine.thermostatCelsius,
-  );
-  return minutesToCoolant(engine, needed);
+  const [now, most] = [at(engine.startCelsius), at(engine.thermostatCelsius)];
+  if (now >= celsius) return 0;
+  if (most < celsius) return null;
+  // Every part warms by a share of what it lacks, or by so many kelvin: the fuel goes straight with the coolant.
+  const share = (celsius - now) / (most - now);
+  return minutesToCoolant(engine, engine.startCelsius + share * (engine.thermostatCelsius - engine.startCelsius));
 }

@@ -1,7 +1,7 @@
 import { act, renderHook } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { GaugeReading } from "@/core/filtration/gaugeLine";
-import type { Gauge } from "./gauge";
+import type { Gauge } from "@/desk";
 import { type GaugeFault, practiceGauge } from "./simulated";
 import { useGauge } from "./useGauge";
 

@@ -1,5 +1,5 @@
 import { gaugeLine } from "@/core/filtration/gaugeLine";
-import type { Gauge } from "./gauge";
+import type { Gauge } from "@/desk";
 
 /** What may be wrong with a gauge: to practise on. */
 export const GAUGE_FAULTS = {

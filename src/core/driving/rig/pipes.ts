@@ -1,0 +1,79 @@
+import type { Mode, Turn } from "./modes";
+import { type Flows, flowsOf } from "./network";
+import { outcomeOf } from "./outcome";
+import { type Moment, modeAt, oilAtPump, type Plumbed } from "./sequence";
+
+/** What is in a hose or a part now, by share, and how it flows: L/min from its `from` to its `to`, or against that. */
+export interface Pipe {
+  readonly oil: number;
+  readonly air: number;
+  readonly litresPerMinute: number;
+}
+
+/** Every hose and every part that holds fuel, by id: the cells that lie along it, each by its overlap. */
+export function pipesOf(p: Plumbed, { run, setting }: Moment): Readonly<Record<string, Pipe>> {
+  const flows: Flows = flowsOf(p.rig, setting, p.burnLitresPerMinute);
+  const rate = new Map(flows.flows.map((f) => [f.of, f.litresPerMinute]));
+  const oilTank = run.stores.tanks.findIndex((id) =>
+    p.rig.parts.some((t) => t.kind === "tank" && t.id === id && t.holds === "oil"),
+  );
+  const origins = run.stores.tanks.length + 1;
+  const pipes: Record<string, Pipe> = {};
+  for (const { chain, first, cells } of run.stores.chains) {
+    const cellLitres = chain.litres / cells;
+    let from = 0;
+    for (const { of, litres } of chain.members) {
+      const to = from + litres;
+      const [firstCell, lastCell] = [Math.floor(from / cellLitres), Math.ceil(to / cellLitres) - 1];
+      let [oil, air, seen] = [0, 0, 0];
+      for (
+        let c = Math.max(0, Math.min(cells - 1, firstCell));
+        c <= Math.min(cells - 1, Math.max(firstCell, lastCell));
+        c++
+      ) {
+        const weight = Math.max(1e-9, Math.min(to, (c + 1) * cellLitres) - Math.max(from, c * cellLitres));
+        oil += (weight * (run.litres[(first + c) * origins + oilTank] ?? 0)) / cellLitres;
+        air += (weight * (run.litres[(first + c) * origins + origins - 1] ?? 0)) / cellLitres;
+        seen += weight;
+      }
+      pipes[of] = {
+        oil: seen > 0 ? oil / seen : 0,
+        air: seen > 0 ? air / seen : 0,
+        litresPerMinute: rate.get(of) ?? 0,
+      };
+      from = to;
+    }
+  }
+  return pipes;
+}
+
+/** What a turn would do, asked before it is made. */
+export interface Foreseen {
+  readonly mode: Mode;
+  /** L/min of the oil tank's fuel into the diesel tank: what stands in the line now, and what goes on coming. */
+  readonly oilIntoDieselNow: number;
+  readonly oilIntoDieselThen: number;
+  readonly dieselIntoOil: number;
+  readonly starves: boolean;
+  readonly isShutIn: boolean;
+}
+
+export function foresee(p: Plumbed, moment: Moment, turn: Turn): Foreseen {
+  const setting = { ...moment.setting, runs: true, at: { ...moment.setting.at, [turn.control]: turn.position } };
+  const o = outcomeOf(p.rig, setting, p.burnLitresPerMinute);
+  const into = (holds: "diesel" | "oil"): number =>
+    o.astray
+      .filter((a) => p.rig.parts.some((t) => t.kind === "tank" && t.id === a.to && t.holds === holds))
+      .reduce((sum, a) => sum + a.litresPerMinute, 0);
+  const home = p.rig.parts
+    .filter((t) => t.kind === "tank" && t.holds === "diesel")
+    .reduce((sum, t) => sum + (o.returns[t.id] ?? 0), 0);
+  return {
+    mode: modeAt(p, setting),
+    oilIntoDieselNow: home * oilAtPump(moment),
+    oilIntoDieselThen: into("diesel"),
+    dieselIntoOil: into("oil"),
+    starves: o.starves,
+    isShutIn: o.isShutIn,
+  };
+}

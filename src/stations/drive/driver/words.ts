@@ -1,0 +1,117 @@
+import type { Move } from "@/core/driving";
+import type { Foreseen, Mode, Rig, Turn } from "@/core/driving/rig";
+import { formatMinutes, formatNumber } from "@/core/units";
+import type { Units } from "@/ui/words";
+
+export const POSITION_WORDS: Readonly<Record<string, string>> = {
+  diesel: "diesel",
+  oil: "oil",
+  purge: "purge",
+  loop: "loop",
+  back: "back-purge",
+  auto: "by itself",
+};
+export const positionWords = (position: string): string => POSITION_WORDS[position] ?? position;
+
+export const MODE_WORDS: Readonly<Record<Mode, string>> = {
+  diesel: "on diesel",
+  oil: "on oil",
+  purge: "purging",
+  wrong: "a valve stands wrong",
+};
+
+export const controlName = (rig: Rig, control: string): string =>
+  rig.controls.find((c) => c.id === control)?.name ?? control;
+
+/** "Supply to oil". */
+export const turnWords = (rig: Rig, t: Turn): string =>
+  `${controlName(rig, t.control)} to ${positionWords(t.position)}`;
+
+/** "Return to oil, then supply to oil". */
+export const turnsWords = (rig: Rig, turns: readonly Turn[]): string =>
+  turns
+    .map((t, i) => (i === 0 ? turnWords(rig, t) : turnWords(rig, t).replace(/^./, (c) => c.toLowerCase())))
+    .join(", then ");
+
+const minutesLeft = (minutes: number): string =>
+  minutes < 1 ? `${Math.max(5, Math.ceil((minutes * 60) / 5) * 5)} s` : formatMinutes(Math.ceil(minutes));
+
+/** What to do, in a line, and why. */
+export function moveWords(move: Move, rig: Rig, u: Units): { readonly what: string; readonly why: string } {
+  switch (move.code) {
+    case "start":
+      return { what: "Start on diesel", why: "Valves as they rest. The line holds what the last stop left." };
+    case "warm": {
+      const lacks =
+        move.why.code === "too-cool"
+          ? "Oil at the pump would be too cool."
+          : move.why.code === "too-thick"
+            ? `Oil at the pump would be too thick: ${formatNumber(move.why.nuMm2PerS, 0)} mm²/s, limit ${formatNumber(move.why.limitMm2PerS, 0)}.`
+            : "";
+      return move.minutesLeft === null
+        ? { what: "Stay on diesel", why: `${lacks} It does not get there as it is rigged, as warm as the engine gets.` }
+        : { what: `Warm up, about ${minutesLeft(move.minutesLeft)} more`, why: lacks };
+    }
+    case "switch":
+      return { what: "Switch to oil", why: `Hot and thin enough. ${turnsWords(rig, move.turns)}.` };
+    case "run":
+      return {
+        what: "Run on oil",
+        why: `Before a long or cold stop, purge: about ${minutesLeft(move.purgeMinutes)}.`,
+      };
+    case "fall-back":
+      return {
+        what: "Back to diesel",
+        why: `${move.why.code === "too-thick" ? `Too thick: ${formatNumber(move.why.nuMm2PerS, 0)} mm²/s` : "Too cool"} at the pump. ${turnsWords(rig, move.turns)}.`,
+      };
+    case "purging":
+      return {
+        what: `Purge, ${minutesLeft(move.minutesLeft)} more`,
+        why:
+          move.astrayLitres > 0.005
+            ? `Turned back now, the return would send ${u.litres(move.astrayLitres)} of oil into the diesel tank.`
+            : "Let the line come round before you stop.",
+      };
+    case "turn-back":
+      return {
+        what: "Turn back to diesel",
+        why: `${turnsWords(rig, move.turns)}.${move.astrayLitres > 0.005 ? ` ${u.litres(move.astrayLitres)} of oil goes with it.` : ""}`,
+      };
+    case "stop":
+      return {
+        what: "Stop when you like",
+        why: "The line is clean enough for tonight, and the valves rest on diesel.",
+      };
+    case "set-right":
+      return {
+        what: "Set the valves right",
+        why: `${move.fouls > 0 ? `Oil goes into the diesel tank, ${perSecond(move.fouls, u)}. ` : ""}${turnsWords(rig, move.turns)}.`,
+      };
+    case "dry":
+      return { what: "Change over: the tank is empty", why: `The ${move.holds} tank gives air next.` };
+  }
+}
+
+export const perSecond = (litresPerMinute: number, u: Units): string =>
+  `${formatNumber(u.volume.of(litresPerMinute) / 60, 3)} ${u.volume.unit} a second`;
+
+/** What a turn does, said before it is made; null where it does no harm. */
+export function harmWords(f: Foreseen, u: Units): string | null {
+  if (f.starves) return "Nothing would reach the injection pump: the engine stops.";
+  if (f.isShutIn) return "What the pump gives back would have no way: a hose bursts.";
+  if (f.oilIntoDieselThen > 0)
+    return `Oil would go into the diesel tank, ${perSecond(Math.max(f.oilIntoDieselThen, f.oilIntoDieselNow), u)}, for as long as it stands so.`;
+  if (f.oilIntoDieselNow > 0.02)
+    return `Oil in the line would go into the diesel tank, ${perSecond(f.oilIntoDieselNow, u)} at first. Wait until it has come round.`;
+  return f.mode === "wrong" ? "Both tanks would be joined." : null;
+}
+
+/** What a turn does that does no harm. */
+export function doesWords(f: Foreseen, u: Units): string {
+  const costs = f.dieselIntoOil > 0 ? ` Diesel goes into the oil tank, ${perSecond(f.dieselIntoOil, u)}.` : "";
+  return f.mode === "oil"
+    ? "The engine runs on oil."
+    : f.mode === "purge"
+      ? `Diesel comes to the pump; what comes back stays out of the diesel tank.${costs}`
+      : "The engine runs on diesel, and the return goes home.";
+}

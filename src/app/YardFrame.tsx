@@ -46,6 +46,7 @@ const WITHIN: Readonly<Record<string, Station>> = {
   "/chemicals": "kettle",
   "/walkdown": "kettle",
   "/still": "kettle",
+  "/rig": "drive",
   "/mix": "blend",
   "/ways": "blend",
   "/season": "blend",

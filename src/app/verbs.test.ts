@@ -5,6 +5,7 @@ import {
   type Draft,
   type Entry,
   fieldsOf,
+  kindOf,
   offerEntries,
   project,
   type Timeline,
@@ -59,7 +60,13 @@ const draftOf = (form: Pick<Verb, "build">, values: Values, of = view): Draft =>
 function offer(t: Timeline, verb: Verb, given: Record<string, string>) {
   const form = readForm(verb, given, given, view, units);
   const entries = draftsOf(verb, form.values).map((draft, i) => ({
-    ...{ id: `new-${verb.key}-${i}`, v: 1, happenedAt: nowIso, recordedAt: nowIso, device: "test" },
+    ...{
+      id: `new-${verb.key}-${i}`,
+      v: kindOf(draft.kind).version,
+      happenedAt: nowIso,
+      recordedAt: nowIso,
+      device: "test",
+    },
     ...draft,
   }));
   return { form, entry: entries[0] as unknown as Entry, offered: offerEntries(t, entries, nowIso) };

@@ -33,5 +33,6 @@ export const BENCHES: readonly BenchLink[] = [
     alsoCalled: ["batch", "biodiesel", "react", "methoxide", "split", "wash", "dry", "soap", "glycerol"],
   },
   { name: "Titrate", href: "/titrate", alsoCalled: ["acid", "free acid", "ffa", "burette"] },
+  { name: "Fuel loop", href: "/rig", alsoCalled: ["plumbing", "valves", "solenoid", "hoses"] },
   { letter: "j", name: "Trip", href: "/drive", alsoCalled: ["drove", "journey", "driven"] },
 ];

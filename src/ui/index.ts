@@ -9,6 +9,7 @@ export { Jar } from "./drawing/Jar";
 export { type MapPoint, type MapSpot, SchematicMap } from "./drawing/SchematicMap";
 export { VesselDrawing } from "./drawing/VesselDrawing";
 export { vesselWords } from "./drawing/vesselWords";
+export { type Answer, AnswerList } from "./fields/AnswerList";
 export { AreaField } from "./fields/AreaField";
 export { Choice, type Option } from "./fields/Choice";
 export { ClarityChoice } from "./fields/ClarityChoice";

@@ -25,6 +25,7 @@ import type { Cup } from "./kinds/cup";
 import type { OwnFluid } from "./kinds/fluid";
 import type { Line } from "./kinds/line";
 import type { Place } from "./kinds/place";
+import type { RigChecks } from "./kinds/rigTest";
 import type { Round } from "./kinds/round";
 import { DEFAULT_SETTINGS, type Settings } from "./kinds/settings";
 import type { Source } from "./kinds/source";
@@ -224,6 +225,13 @@ export interface VehicleState {
   readonly measuredKm: number;
   /** What its odometer read last, with kilometres told since. */
   readonly odometerKm: number | null;
+  /** Its fuel loop as it was tried on the bench; null: not yet, or not told. */
+  readonly rigTest: {
+    readonly at: string;
+    readonly checks: RigChecks;
+    readonly tripCelsius?: number | undefined;
+    readonly resetCelsius?: number | undefined;
+  } | null;
   /** Its latest trips, oldest first; how its coolant warmed on them, and how long it was until a purge was heard. */
   readonly past: readonly TripPast[];
   readonly warmUps: readonly WarmUpReading[];

@@ -14,6 +14,19 @@ export const RUNG_WORDS = {
   "old-engine": "An old engine",
   "good-engine": "A good engine",
 } as const;
+/** What is looked at before a fuel loop goes onto an engine. */
+export const RIG_TEST_ITEMS = {
+  dieselJar: "Line pulled at the pump, on diesel: diesel comes into the jar, and only diesel",
+  oilJar: "On oil: oil comes into the second jar",
+  restsOpen: "Blown through with no power: each valve is open to diesel and shut to oil",
+  turnsOver: "Blown through with power: each valve is open to oil and shut to diesel",
+  returnJar: "What goes back comes out where the drawing says, for every position",
+  primed: "Lines filled, and no bubbles after a minute of each pump",
+  noDryHeat: "No heater is on while its line is dry",
+  coolantFull: "Coolant topped up and bled after the exchanger",
+  leaks: "No drip at any joint, cold and hot",
+  labelled: "Ports and hoses carry their labels",
+} as const;
 /** Stages of a batch, as they stand on its row. */
 export const STAGE_WORDS = {
   dry: "Dry",

@@ -1,4 +1,20 @@
 export { type RigFault, rigFaults } from "./checks";
+export {
+  changedControl,
+  changedHose,
+  changedPart,
+  goesIntoHose,
+  intoHose,
+  newPart,
+  openPorts,
+  PART_KIND_IDS,
+  withControl,
+  withHose,
+  withoutControl,
+  withoutHose,
+  withoutPart,
+  withPart,
+} from "./edit";
 export { type Line, LOOPED_TANKS, lineOf, STRAIGHT_TANKS } from "./line";
 export {
   combinationsOf,
@@ -12,7 +28,7 @@ export {
   type Turn,
   turnsTo,
 } from "./modes";
-export { type Astray, astrayInto, type Outcome, outcomeOf } from "./outcome";
+export { type Astray, astrayInto, flowsIn, type Outcome, outcomeOf } from "./outcome";
 export {
   type Control,
   type Hose,

@@ -109,3 +109,32 @@ export const astrayInto = (o: Outcome, holds: "diesel" | "oil", rig: Rig): numbe
   o.astray
     .filter((a) => rig.parts.some((p) => p.kind === "tank" && p.id === a.to && p.holds === holds))
     .reduce((sum, a) => sum + a.litresPerMinute, 0);
+
+/** Each hose and part once all has come round: the oil's share in it, and how it flows. */
+export function flowsIn(
+  rig: Rig,
+  setting: Setting,
+  burnLitresPerMinute: number,
+): Readonly<Record<string, { readonly oil: number; readonly air: number; readonly litresPerMinute: number }>> {
+  const flows = flowsOf(rig, setting, burnLitresPerMinute);
+  const stores = storesOf(rig, chainsOf(rig), () => 1);
+  const transfers = transfersOf(rig, stores, flows);
+  const tank = (id: string) => rig.parts.find((p) => p.kind === "tank" && p.id === id);
+  const oil = stores.tanks.findIndex((id) => {
+    const part = tank(id);
+    return part?.kind === "tank" && part.holds === "oil";
+  });
+  const shares = steadyShares(transfers, stores, oil);
+  const rates = new Map(flows.flows.map((f) => [f.of, f.litresPerMinute]));
+  return Object.fromEntries(
+    stores.chains.flatMap(({ chain, first }) => {
+      const still = !transfers.some((t) => t.to === first);
+      // What does not flow holds what its own tank gave it.
+      const stood = [chain.start, chain.end].some((port) => port === `${stores.tanks[oil]}.out`) ? 1 : 0;
+      return chain.members.map((m) => [
+        m.of,
+        { oil: still ? stood : (shares[first] ?? 0), air: 0, litresPerMinute: rates.get(m.of) ?? 0 },
+      ]);
+    }),
+  );
+}

@@ -19,8 +19,8 @@ export interface ProofRow {
 export type Verdict = "safe" | "fouls" | "joined" | "starves" | "shut-in";
 
 export type Finding =
-  /** Without power the engine has oil, or oil goes into the diesel tank, while the switch stands so. */
-  | { readonly code: "rests-on-oil"; readonly at: Positions; readonly isHand: boolean }
+  /** Without power the engine has oil, or oil goes into the diesel tank, while the switches stand so; null: however they stand. */
+  | { readonly code: "rests-on-oil"; readonly at: Positions | null; readonly isHand: boolean }
   /** The position is called one thing and does another. */
   | { readonly code: "named-otherwise"; readonly at: Positions; readonly named: string; readonly mode: Mode }
   /** This valve, turned round, would set that right. */
@@ -94,7 +94,9 @@ function findingsOf(rig: Rig, rows: readonly ProofRow[], burn: number): Finding[
       (r): Finding => ({ code: "named-otherwise", at: r.at, named: nameOf(rig, r.at) ?? "", mode: r.mode }),
     ),
     ...(misnamed.length > 0 ? reversedOnes(rig, burn) : []),
-    ...rests.map((r): Finding => ({ code: "rests-on-oil", at: r.at, isHand })),
+    ...(rests.length === dark.length ? [null] : rests.map((r) => r.at)).map(
+      (at): Finding => ({ code: "rests-on-oil", at, isHand }),
+    ),
     ...(sound.some((r) => r.mode === "purge") ? [] : [{ code: "no-purge" } as const]),
     ...stuck.flatMap((r): Finding[] => (r.stuck ? [{ code: "stuck-fouls", ...r.stuck, at: r.at }] : [])),
   ];

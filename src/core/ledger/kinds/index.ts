@@ -32,6 +32,7 @@ import { react } from "./react";
 import { recipe } from "./recipe";
 import { recover } from "./recover";
 import { retire } from "./retire";
+import { rigTest } from "./rigTest";
 import { round } from "./round";
 import { roundEnd } from "./roundEnd";
 import { settings } from "./settings";
@@ -94,6 +95,7 @@ export const KIND_LIST = [
   blend,
   fill,
   trip,
+  rigTest,
   walkDown,
   titration,
   stage,

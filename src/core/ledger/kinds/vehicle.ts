@@ -71,6 +71,7 @@ export const vehicle = defineKind({
       lastTripAt: null,
       hourMeter: null,
       odometerKm: null,
+      rigTest: null,
       past: [],
       warmUps: [],
       purges: [],

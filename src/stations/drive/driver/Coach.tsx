@@ -9,6 +9,7 @@ import { useUnits, Why } from "@/desk";
 import { Button, beep, Caution } from "@/ui";
 import { percentWords } from "@/ui/words";
 import { ColdStand } from "../ColdStand";
+import { DrivePages } from "../DrivePages";
 import { BeforeTrip } from "./BeforeTrip";
 import { Gauges } from "./Gauges";
 import { TripLog } from "./TripLog";
@@ -71,6 +72,7 @@ export function Coach({ ride, state, outside, onOutside, markShare, cold }: Prop
           readings={`${state.purges.length === 0 ? "no purge of your own listened to" : `${state.purges.length} purges listened to`}: ${line.tanksInSeries} stirred ${line.tanksInSeries === 1 ? "tank, as a looped return mixes" : "tanks in a row"}; the line holds ${units.litres(line.lineLitres)} by its hoses.`}
         />
       ) : null}
+      <DrivePages vehicle={vehicle.id} here="drive" />
       <div className="mt-3">
         <Caution>
           Do not work this while you drive: a passenger does, or you park. Work on fuel lines cold, engine off, with a

@@ -1,5 +1,5 @@
 "use client";
-import { lazy, type ReactNode, Suspense, useMemo, useState } from "react";
+import { lazy, Suspense, useMemo, useState } from "react";
 import { pipesOf, type Turn } from "@/core/driving/rig";
 import type { VehicleState } from "@/core/ledger";
 import { type Asked, GATE_CELSIUS } from "@/core/readings/drive/ridden";
@@ -12,6 +12,7 @@ import { percentWords } from "@/ui/words";
 import { LoopDrawing } from "../loop/LoopDrawing";
 import { useVehicleCold } from "../useVehicleCold";
 import { VehicleActions } from "../VehicleActions";
+import { VehicleTabs } from "../VehicleTabs";
 import { Coach } from "./Coach";
 import { notesOf, valveWordsOf } from "./loopWords";
 import { TankShares } from "./TankShares";
@@ -26,11 +27,10 @@ const LEAST_RESIDUAL = 0.02;
 
 interface Props {
   readonly state: VehicleState;
-  readonly tabs: ReactNode;
 }
 
 /** The driver's bench: what is in the line, the next move, minutes left. */
-export function DriverBench({ state, tabs }: Props) {
+export function DriverBench({ state }: Props) {
   const { view } = useYard();
   const units = useUnits();
   const cold = useVehicleCold(state);
@@ -73,7 +73,7 @@ export function DriverBench({ state, tabs }: Props) {
         <Coach ride={ride} state={state} outside={outside} onOutside={setOutside} markShare={markShare} cold={cold} />
       }
     >
-      {tabs}
+      <VehicleTabs chosen={vehicle.id} path="/drive" />
       <TankShares truths={truths} rig={vehicle.rig} />
       <LoopDrawing
         rig={vehicle.rig}

@@ -1,5 +1,6 @@
 "use client";
 import { useMemo } from "react";
+import { purgeMinutesOf } from "@/core/driving";
 import { atRest, booked, type MinutesBy, type Plumbed, replay, type TripEvent } from "@/core/driving/rig";
 import type { Draft, VehicleState } from "@/core/ledger";
 import { vesselOfTank } from "@/core/readings/drive/ridden";
@@ -20,7 +21,7 @@ interface Props {
   readonly onLogged: () => void;
 }
 
-const TYPICAL: MinutesBy = { startOnDiesel: 10, onOil: 45, purge: 5 };
+const TYPICAL = { startOnDiesel: 10, onOil: 45 };
 const NO_MINUTES: MinutesBy = { startOnDiesel: 0, onOil: 0, purge: 0 };
 
 /** Less than a thimble is booked, and not talked about. */
@@ -37,7 +38,7 @@ export function TripForm({ state, plumbed, eventsOf, given, outsideCelsius, mark
   const isDual = vehicle.kind === "dual";
   const start = useAmount(units.duration, isDual ? TYPICAL.startOnDiesel : null);
   const oil = useAmount(units.duration, TYPICAL.onOil);
-  const purge = useAmount(units.duration, isDual ? TYPICAL.purge : null);
+  const purge = useAmount(units.duration, isDual ? Math.ceil(purgeMinutesOf({ plumbed, markShare })) : null);
   const km = useAmount(units.distance, null);
   const odometer = useAmount(units.distance, null);
   const outside = useAmount(units.temperature, outsideCelsius);

@@ -9,7 +9,7 @@ import { type Laid, layLoop, type Placed, TANK_WORDS_PX } from "./layout";
 export interface DrawnTank {
   readonly litres: number;
   readonly capacityLitres: number;
-  readonly oilShare: number;
+
   /** What it is mostly, for its hatch. */
   readonly main: Parameters<typeof fillOf>[0];
 }

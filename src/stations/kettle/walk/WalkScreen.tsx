@@ -4,7 +4,7 @@ import { LEFT_ALONE, STAGES } from "@/core/kettle";
 import { WALK_ITEMS } from "@/core/ledger/words";
 import type { VesselView } from "@/core/readings";
 import { LogStep, NoSuchVessel, useChosenVessel, useLog, VesselTabs } from "@/desk";
-import { Bench, Button, Caution } from "@/ui";
+import { type Answer, AnswerList, Bench, Button, Caution } from "@/ui";
 import { fullDay } from "@/ui/words";
 import { STAGE_WORDS } from "@/ui/words/kettle";
 import { kettleWords } from "../bench/KettlePicture";
@@ -12,13 +12,7 @@ import { KettlePages } from "../KettlePages";
 import { SightGlass } from "./SightGlass";
 
 type Item = keyof typeof WALK_ITEMS;
-type Answer = "yes" | "no" | "none";
 const ITEMS = Object.keys(WALK_ITEMS) as Item[];
-const ANSWERS: readonly (readonly [Answer, string])[] = [
-  ["yes", "Yes"],
-  ["no", "No"],
-  ["none", "It has none"],
-];
 
 /** A kettle looked over before its first batch; kept with the kettle. */
 export function WalkScreen() {
@@ -64,30 +58,14 @@ function WalkForm({ kettle }: { kettle: VesselView }) {
   const bad = ITEMS.filter((i) => answers[i] === "no");
   return (
     <div className="mt-2 max-w-[760px]">
-      {ITEMS.map((item) => (
-        <fieldset key={item} className="flex flex-wrap items-center justify-between gap-2 border-t border-rule py-1.5">
-          <legend className="sr-only">{WALK_ITEMS[item]}</legend>
-          <span aria-hidden="true" className="min-w-0 flex-1 basis-[300px] text-[16px]">
-            {WALK_ITEMS[item]}
-          </span>
-          <span className="flex gap-1.5">
-            {ANSWERS.map(([value, name]) => (
-              <button
-                key={value}
-                type="button"
-                aria-pressed={answers[item] === value}
-                onClick={() => {
-                  setAnswers({ ...answers, [item]: value });
-                  setWrong(undefined);
-                }}
-                className={`min-h-[var(--target)] rounded-md border border-quiet bg-card px-3 font-plate text-[16px] font-semibold aria-pressed:shadow-[inset_0_0_0_2px_currentColor] ${value === "no" ? "aria-pressed:text-stop" : "aria-pressed:text-go"}`}
-              >
-                {name}
-              </button>
-            ))}
-          </span>
-        </fieldset>
-      ))}
+      <AnswerList
+        items={WALK_ITEMS}
+        answers={answers}
+        onAnswer={(item, answer) => {
+          setAnswers({ ...answers, [item]: answer });
+          setWrong(undefined);
+        }}
+      />
       {bad.length > 0 ? (
         <div className="mt-2">
           <Caution>

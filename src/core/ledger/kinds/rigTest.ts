@@ -1,0 +1,49 @@
+import * as z from "../../zod";
+import { VehicleId } from "../ids";
+import { Celsius } from "../schema/quantities";
+import { RIG_TEST_ITEMS } from "../words";
+import { MOVES_NOTHING } from "./flow";
+import { defineKind } from "./kind";
+
+const Answer = z.enum(["yes", "no", "none"]).optional();
+const ChecksSchema = z.object(
+  Object.fromEntries(Object.keys(RIG_TEST_ITEMS).map((item) => [item, Answer])) as Record<
+    keyof typeof RIG_TEST_ITEMS,
+    typeof Answer
+  >,
+);
+export type RigChecks = z.infer<typeof ChecksSchema>;
+
+/** A fuel loop tried out on the bench: line pulled at the pump, two jars, breath through each valve. */
+export const rigTest = defineKind({
+  kind: "rig-test",
+  title: "Loop tested",
+  version: 1,
+  upcast: {},
+  data: z.object({
+    vehicle: VehicleId,
+    checks: ChecksSchema,
+    tripCelsius: Celsius.optional(),
+    resetCelsius: Celsius.optional(),
+  }),
+  moves: MOVES_NOTHING,
+  speaksOf: () => [],
+  apply(yard, { happenedAt, data }) {
+    const state = yard.vehicles.get(data.vehicle);
+    if (!state) return { code: "unknown-vehicle", vehicle: data.vehicle };
+    const { vehicle: _, ...found } = data;
+    yard.vehicles.set(data.vehicle, { ...state, rigTest: { at: happenedAt, ...found } });
+    return undefined;
+  },
+  called: {
+    vehicle: "Vehicle",
+    tripCelsius: "Thermostat turns to oil at",
+    resetCelsius: "Thermostat turns back at",
+    ...Object.fromEntries(
+      Object.entries(RIG_TEST_ITEMS).map(([item, name]) => [
+        `checks.${item}`,
+        [name, { yes: "Yes", no: "No", none: "It has none" }] as const,
+      ]),
+    ),
+  },
+});

@@ -1,0 +1,11 @@
+import { StationPages } from "@/desk";
+
+const pagesOf = (vehicle: string) => [
+  { key: "drive", name: "Drive", href: `/drive?vehicle=${vehicle}` },
+  { key: "rig", name: "Its fuel loop", href: `/rig?vehicle=${vehicle}` },
+];
+
+/** A vehicle's other pages. */
+export const DrivePages = ({ vehicle, here }: { vehicle: string; here: string }) => (
+  <StationPages label="More of Drive" pages={pagesOf(vehicle)} here={here} />
+);

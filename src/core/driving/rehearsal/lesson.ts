@@ -1,0 +1,40 @@
+import type { Rig } from "../rig";
+
+/** What may be wrong in a lesson, from a minute on where it says so. */
+export type LessonFault =
+  /** The engine never gets warmer than this. */
+  | { readonly fault: "thermostat-stuck"; readonly celsius: number }
+  | { readonly fault: "no-power"; readonly fromMinute: number }
+  /** So much more pressure drop with each litre through it. */
+  | { readonly fault: "filter-chokes"; readonly kPaPerLitre: number }
+  /** New lines: so much of them is air. */
+  | { readonly fault: "air-in-lines"; readonly share: number };
+
+/** A drive to practise: where it begins, what is wrong, and how long it takes. Nothing of it enters the ledger. */
+export interface Lesson {
+  readonly id: string;
+  readonly name: string;
+  /** What one is told at the start; not what is wrong. */
+  readonly task: string;
+  /** What was wrong, and what one does: said in the debrief. */
+  readonly teaches: string;
+  readonly ambientCelsius: number;
+  /** As full as each tank is; null: as it stands in the yard. */
+  readonly oilLitres: number | null;
+  readonly dieselLitres: number | null;
+  /** Filled to within so much of the brim, in place of litres. */
+  readonly oilRoomLitres?: number;
+  /** Share of oil left in the line. */
+  readonly leftOilShare: number;
+  /** Share of oil in the diesel tank. */
+  readonly dieselTaint: number;
+  /** Positions that whoever drove before left, by what the position is called. */
+  readonly leftAt?: "oil" | "loop" | "return-over";
+  readonly faults: readonly LessonFault[];
+  /** So long is driven before one may stop. */
+  readonly driveMinutes: number;
+  /** How cold it stands after. */
+  readonly nightCelsius: number;
+  /** An arrangement that it is only about; absent: any with two tanks. */
+  readonly needs?: (rig: Rig) => boolean;
+}

@@ -47,6 +47,7 @@ const WITHIN: Readonly<Record<string, Station>> = {
   "/walkdown": "kettle",
   "/still": "kettle",
   "/rig": "drive",
+  "/rehearse": "drive",
   "/mix": "blend",
   "/ways": "blend",
   "/season": "blend",

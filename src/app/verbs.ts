@@ -34,5 +34,6 @@ export const BENCHES: readonly BenchLink[] = [
   },
   { name: "Titrate", href: "/titrate", alsoCalled: ["acid", "free acid", "ffa", "burette"] },
   { name: "Fuel loop", href: "/rig", alsoCalled: ["plumbing", "valves", "solenoid", "hoses"] },
+  { name: "Rehearse", href: "/rehearse", alsoCalled: ["practise", "lesson", "simulator", "train"] },
   { letter: "j", name: "Trip", href: "/drive", alsoCalled: ["drove", "journey", "driven"] },
 ];

@@ -3,6 +3,7 @@ import { StationPages } from "@/desk";
 const pagesOf = (vehicle: string) => [
   { key: "drive", name: "Drive", href: `/drive?vehicle=${vehicle}` },
   { key: "rig", name: "Its fuel loop", href: `/rig?vehicle=${vehicle}` },
+  { key: "rehearse", name: "Rehearse", href: `/rehearse?vehicle=${vehicle}` },
 ];
 
 /** A vehicle's other pages. */

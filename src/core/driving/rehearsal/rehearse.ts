@@ -96,8 +96,10 @@ const CLEAN_KPA = 8;
 /** A look for the debrief so often. */
 const LOOK_MINUTES = 1 / 3;
 const STEP_MINUTES = 1 / 6;
+const FINE_STEP_MINUTES = 1 / 120;
 /** Fuel that thick tears at the pump, three times what it is meant for. */
 const THICK_TIMES = 3;
+const isThick = (l: Look, stage: Stage): boolean => l.nuMm2PerS > THICK_TIMES * stage.limitMm2PerS;
 
 export function begin(lesson: Lesson, stage: Stage): Rehearsal {
   const fill = (holds: "diesel" | "oil"): number => {
@@ -195,7 +197,14 @@ export function act(r: Rehearsal, stage: Stage, done: Act): Rehearsal {
 /** The rehearsal some minutes on, in short steps. */
 export function goOn(r: Rehearsal, stage: Stage, minutes: number): Rehearsal {
   let at = r;
-  for (let left = minutes; left > 1e-9; left -= STEP_MINUTES) at = step(at, stage, Math.min(STEP_MINUTES, left));
+  let left = minutes;
+  while (left > 1e-9) {
+    // A line is flushed in seconds: while something thick is at the pump each of them counts.
+    const usual = isThick(at.now, stage) ? FINE_STEP_MINUTES : STEP_MINUTES;
+    const by = Math.min(usual, left);
+    at = step(at, stage, by);
+    left -= by;
+  }
   return at;
 }
 
@@ -273,8 +282,7 @@ function tallied(r: Rehearsal, stage: Stage, seen: Look, minutes: number, runs: 
     into < 0 || of < 0 ? 0 : Math.max(0, (litresAt(run, into)[of] ?? 0) - (litresAt(was, into)[of] ?? 0));
   const before = r.now.tally;
   // What was at the pump when the step began has been swallowed by its end.
-  const isThick = (l: Look): number => (l.nuMm2PerS > THICK_TIMES * stage.limitMm2PerS ? 0.5 : 0);
-  const thick = runs ? isThick(r.now) + isThick(seen) : 0;
+  const thick = runs ? 0.5 * (Number(isThick(r.now, stage)) + Number(isThick(seen, stage))) : 0;
   const hot = seen.fuelCelsius !== null && seen.fuelCelsius > TOO_HOT_CELSIUS;
   const air = (burnedIn(run)[tanks.length] ?? 0) - (burnedIn(was)[tanks.length] ?? 0);
   const might = runs && mightRun(r, stage, seen);

@@ -82,7 +82,9 @@ const holdsDiesel = (r: Rehearsal, tank: string): boolean =>
 function used(r: Rehearsal): Cost[] {
   const { tally, minute } = r.now;
   const short: Cost[] =
-    minute < r.lesson.driveMinutes - ALMOST_MINUTES ? [{ code: "cut-short", amount: r.lesson.driveMinutes - minute, points: 25 }] : [];
+    minute < r.lesson.driveMinutes - ALMOST_MINUTES
+      ? [{ code: "cut-short", amount: r.lesson.driveMinutes - minute, points: 25 }]
+      : [];
   const share = tally.mightMinutes > 5 ? tally.onOilMinutes / tally.mightMinutes : 1;
   return share < MIN_USED_SHARE
     ? [...short, { code: "not-used", amount: share, points: Math.round(30 * (MIN_USED_SHARE - share) * 2) }]

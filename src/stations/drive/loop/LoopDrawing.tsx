@@ -113,7 +113,7 @@ interface DrawnProps {
 
 function Drawn({ placed: p, note, tank, arms, isNarrow, isTurned: turned }: DrawnProps) {
   const { part } = p;
-  if (part.kind === "tank") return <Tank placed={p} tank={tank} isNarrow={isNarrow} />;
+  if (part.kind === "tank") return <Tank placed={p} tank={tank} />;
   if (part.kind === "tee") return <circle cx={p.x} cy={p.y} r="8" className="fill-ink" />;
   if (isValve(part)) return <Valve placed={p} arms={arms} turned={turned} isNarrow={isNarrow} />;
   return <Box placed={p} part={part} note={note} />;
@@ -176,14 +176,13 @@ function wrapped(name: string, width: number): string[] {
 interface TankProps {
   readonly placed: Placed;
   readonly tank: DrawnTank | undefined;
-  readonly isNarrow: boolean;
 }
 
-function Tank({ placed: { x, y, width, height, part }, tank, isNarrow }: TankProps) {
+function Tank({ placed: { x, y, width, height, part, wordsAbove }, tank }: TankProps) {
   const units = useUnits();
   const [left, tall] = [x - width / 2, height - TANK_WORDS_PX];
-  const top = y - height / 2 + (isNarrow ? TANK_WORDS_PX : 0);
-  const words = isNarrow ? top - 24 : top + tall + 17;
+  const top = y - height / 2 + (wordsAbove ? TANK_WORDS_PX : 0);
+  const words = wordsAbove ? top - 24 : top + tall + 17;
   const share = tank && tank.capacityLitres > 0 ? Math.min(1, tank.litres / tank.capacityLitres) : 0;
   const fill = fillOf(tank?.main ?? "diesel");
   const surface = top + tall * (1 - share);

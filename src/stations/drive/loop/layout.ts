@@ -8,6 +8,8 @@ export interface Placed {
   readonly y: number;
   readonly width: number;
   readonly height: number;
+  /** Lying, a tank's words stand under it; upright, over it where its pipes leave below. */
+  readonly wordsAbove: boolean;
 }
 
 export interface Laid {
@@ -105,7 +107,13 @@ export function layLoop(rig: Rig, isNarrow: boolean): Laid {
     else g.setEdge(from, to, label, h.id);
   }
   layout(g);
-  const parts = rig.parts.map((part): Placed => ({ part, ...(g.node(part.id) as Omit<Placed, "part">) }));
+  const parts = rig.parts.map(
+    (part): Placed => ({
+      part,
+      ...(g.node(part.id) as Pick<Placed, "x" | "y" | "width" | "height">),
+      wordsAbove: isNarrow && rig.hoses.some((h) => h.from === `${part.id}.out` || h.to === `${part.id}.out`),
+    }),
+  );
   const byId = new Map(parts.map((p) => [p.part.id, p]));
   const runs = rig.hoses.flatMap((hose): Run[] => {
     const [from, to] = [byId.get(partOfPort(hose.from)), byId.get(partOfPort(hose.to))];
@@ -127,7 +135,8 @@ export function layLoop(rig: Rig, isNarrow: boolean): Laid {
       [hose.to, ends.get(`${hose.id} to`)],
     ] as const)
       if (end) arms.set(port, end);
-  return { width: graph.width ?? 400, height: graph.height ?? 300, parts, pipes, arms };
+  // Upright, names stand beside their valves.
+  return { width: (graph.width ?? 400) + (isNarrow ? NAME_PX : 0), height: graph.height ?? 300, parts, pipes, arms };
 }
 
 interface Point {
@@ -142,6 +151,7 @@ interface Run {
   readonly between: readonly Point[];
 }
 
+const NAME_PX = 70;
 /** Two hoses on one side of a part lie so far apart. */
 const APART_PX = 30;
 
@@ -167,8 +177,7 @@ function endsOf(runs: readonly Run[], isNarrow: boolean): ReadonlyMap<string, Po
       const gap = Math.min(APART_PX, room / Math.max(1, sorted.length - 1));
       const off = (i - (sorted.length - 1) / 2) * gap;
       const reach = (side * (isNarrow ? bodyOf(of) : of.width)) / 2;
-      // Lying, a tank's words stand under it; upright, over it, since its pipes leave below.
-      const y = of.y + ((isNarrow ? 1 : -1) * (of.height - bodyOf(of))) / 2;
+      const y = of.y + ((of.wordsAbove ? 1 : -1) * (of.height - bodyOf(of))) / 2;
       ends.set(key, isNarrow ? { x: of.x + off, y: y + reach } : { x: of.x + reach, y: y + off });
     }
   }

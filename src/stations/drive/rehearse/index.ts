@@ -1,0 +1,1 @@
+export { RehearseScreen } from "./RehearseScreen";

@@ -44,22 +44,6 @@ test("drive: a trip that was not purged is said to be, there and in the yard", a
   await expect(page.getByText("Flatbed stopped on oil")).toBeVisible();
 });
 
-test("drive: a ride under way survives a closed tab", async ({ page }) => {
-  await openDemo(page, "/drive?vehicle=flatbed");
-  await page.getByRole("button", { name: "Start on diesel" }).click();
-  await page.clock.setFixedTime(new Date("2026-11-24T13:41:00Z"));
-  await page.getByRole("button", { name: "Switched to oil" }).click();
-  await page.reload();
-  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Flatbed: running on oil");
-  await page.clock.setFixedTime(new Date("2026-11-24T14:21:00Z"));
-  await page.getByRole("button", { name: "Start purge" }).click();
-  await page.clock.setFixedTime(new Date("2026-11-24T14:27:00Z"));
-  await page.getByRole("button", { name: "Stop" }).click();
-  await expect(page.getByLabel("On diesel, start")).toHaveValue("9");
-  await expect(page.getByLabel("On oil")).toHaveValue("40");
-  await expect(page.getByLabel("Purge")).toHaveValue("6");
-});
-
 test("shed: gallons, °F and gloves change what is shown, not what is kept", async ({ page }) => {
   await openDemo(page, "/shed");
   await page.getByRole("radio", { name: "US gallons" }).click();

@@ -34,6 +34,8 @@ export const BENCHES: readonly BenchLink[] = [
   },
   { name: "Titrate", href: "/titrate", alsoCalled: ["acid", "free acid", "ffa", "burette"] },
   { name: "Fuel loop", href: "/rig", alsoCalled: ["plumbing", "valves", "solenoid", "hoses"] },
+  { name: "Upkeep", href: "/upkeep", alsoCalled: ["service", "maintenance", "spares"] },
+  { name: "What is wrong?", href: "/wrong", alsoCalled: ["symptom", "fault", "smoke", "power", "rescue"] },
   { name: "Rehearse", href: "/rehearse", alsoCalled: ["practise", "lesson", "simulator", "train"] },
   { letter: "j", name: "Trip", href: "/drive", alsoCalled: ["drove", "journey", "driven"] },
 ];

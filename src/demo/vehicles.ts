@@ -1,5 +1,6 @@
 import { purgeResidual } from "@/core/driving";
 import { loopOf } from "@/core/ledger";
+import { upkeepOf } from "@/core/readings/drive/upkeep";
 import { MS_PER_DAY, MS_PER_HOUR } from "@/core/units";
 import type { Dice } from "./dice";
 import type { Line } from "./things";
@@ -11,6 +12,23 @@ export function vehicleWeek(w: Writer, line: Line, d: Dice, monday: number, outs
   fillTanks(w, line, d, monday + 12 * MS_PER_HOUR);
   for (let i = 0; i < trips; i++) flatbedTrip(w, line, d, monday + (i + 1) * MS_PER_DAY + 8 * MS_PER_HOUR, outside);
   tractorJob(w, line, d, monday + 5 * MS_PER_DAY + 10 * MS_PER_HOUR, outside);
+  for (const name of ["flatbed", "tractor"]) lookAfter(w, line, name, monday + 5 * MS_PER_DAY + 15 * MS_PER_HOUR);
+}
+
+/** On a Saturday afternoon whatever is due is done. */
+function lookAfter(w: Writer, line: Line, name: string, atMs: number): void {
+  const state = w.yard.vehicles.get(line.vehicle(name));
+  if (!state) return;
+  for (const due of upkeepOf(state, new Date(atMs).toISOString()))
+    if (due.share >= 1)
+      w.write(atMs, {
+        kind: "service",
+        data: {
+          vehicle: state.vehicle.id,
+          what: due.what,
+          ...(due.what === "filter" && { found: due.isEarly ? "black" : "used", sparesAboard: 2 }),
+        },
+      });
 }
 
 function buy(w: Writer, line: Line, atMs: number): void {

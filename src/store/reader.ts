@@ -24,6 +24,7 @@ import {
   settlingQuestion,
   type VesselPast,
 } from "@/core/readings";
+import { type SuspectLot, suspectLots } from "@/core/readings/drive/suspectFuel";
 import { changeOf, type ViewChange, viewYard, type YardView } from "@/core/view";
 
 /** What a page looks at and has been given: the moment (null: now), and the number of the view it holds. */
@@ -102,6 +103,11 @@ export class YardReader {
   pasts(vessels: readonly VesselId[], now: string, at: string | null): (VesselPast | null)[] {
     const yard = yardAt(this.timeline, at ?? this.present(now));
     return vessels.map((id) => pastOf(yard, id));
+  }
+
+  /** The lots in a tank, and every other vessel that got of them. */
+  suspectLots(tank: VesselId, now: string, at: string | null): SuspectLot[] {
+    return suspectLots(yardAt(this.timeline, at ?? this.present(now)), tank);
   }
 
   /** The latest calls at a source, oldest first. */

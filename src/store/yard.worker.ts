@@ -3,6 +3,7 @@ import type { DraftClearance } from "@/core/clearance";
 import type { YardFileError } from "@/core/formats";
 import type { Draft, Entry, SourceId, VesselId, Visit } from "@/core/ledger";
 import type { PastForecast, SettleBench, SettlingQuestionData, VesselPast } from "@/core/readings";
+import type { SuspectLot } from "@/core/readings/drive/suspectFuel";
 import type { Result } from "@/core/units";
 import type { BookState, Copied, OpeningStage } from "./bookState";
 import { copyInto, type FolderReport } from "./copies/folder";
@@ -49,6 +50,7 @@ const api = {
   settleBench: (vessel: string, now: string, at: string | null): SettleBench | null =>
     open().settleBench(vessel, now, at),
   pastForecasts: (now: string, at: string | null): PastForecast[] => open().pastForecasts(now, at),
+  suspectLots: (tank: VesselId, now: string, at: string | null): SuspectLot[] => open().suspectLots(tank, now, at),
   pasts: (vessels: readonly VesselId[], now: string, at: string | null): (VesselPast | null)[] =>
     open().pasts(vessels, now, at),
   visits: (source: SourceId, now: string, at: string | null): readonly Visit[] => open().visits(source, now, at),

@@ -27,6 +27,7 @@ import { type FitnessRefusal, unfit } from "./fitness";
 import { gateFluid } from "./gateFluid";
 import { type IntakeWarning, intakeWarnings } from "./intake";
 import { type KettleWarning, kettleCelsius, kettleWarnings } from "./kettle";
+import { notLockedOut } from "./lockout";
 import { type PetrolWarning, petrolWarnings } from "./petrol";
 import { type ReadingWarning, readingWarnings } from "./readingDoubts";
 import { type TripWarning, tripWarnings } from "./trip";
@@ -48,7 +49,11 @@ export interface DraftClearance extends Pick<Clearance, "needs"> {
 export function clearanceOf(yard: YardState, draft: Draft, at: string): DraftClearance {
   const asked = stepsOf(yard, flowsOf(draft)).map(askStep);
   return {
-    refusals: byCode([...asked.flatMap((c): readonly DraftRefusal[] => c.refusals), ...unfit(yard, draft, at)]),
+    refusals: byCode([
+      ...asked.flatMap((c): readonly DraftRefusal[] => c.refusals),
+      ...unfit(yard, draft, at),
+      ...notLockedOut(yard, draft),
+    ]),
     needs: byCode(asked.flatMap((c) => c.needs)),
     warnings: [
       ...intakeWarnings(yard, draft),

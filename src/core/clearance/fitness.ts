@@ -45,6 +45,7 @@ export const FITNESS_CODES = [
   "kettle-not-safe",
   "stage-out-of-order",
   "out-of-date",
+  "not-locked-out",
 ] as const;
 export type FitnessCode = (typeof FITNESS_CODES)[number];
 

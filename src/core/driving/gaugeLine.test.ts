@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { gaugeText } from "../units";
 import { type DriveReading, doubtOfReading, driveLine, readDriveLine } from "./gaugeLine";
 
 const tenth = (min: number, max: number) => fc.integer({ min: min * 10, max: max * 10 }).map((n) => n / 10);
@@ -27,7 +28,7 @@ describe("a vehicle's gauges", () => {
       ),
     ));
   it("that send nothing, or half of it, are not believed", () => {
-    expect(readDriveLine("BB1 s=3*4E")).toBe("incomplete");
+    expect(readDriveLine(gaugeText([["s", 3, 0]]))).toBe("incomplete");
     expect(readDriveLine(driveLine(at(3, 20)).replace("20.0", "28.0"))).toBe("garbled");
     expect(readDriveLine("hello")).toBe("not-a-gauge");
   });

@@ -97,6 +97,7 @@ export {
   partsOf,
   type RoundState,
   type SourceState,
+  type TripPast,
   type VehicleState,
   type VesselState,
   type Visit,

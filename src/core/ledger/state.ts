@@ -1,4 +1,4 @@
-import type { PurgeReading, WarmUpReading } from "../driving";
+import type { PurgeReading, Service, WarmUpReading } from "../driving";
 import { type ComponentId, FLUIDS, type FluidId, type FluidTable } from "../fluids";
 import type { AccountName } from "./accounts";
 import type { BatchState } from "./batchState";
@@ -199,6 +199,15 @@ export interface BagState {
   readonly muck: ReadonlyMap<SourceId, number>;
 }
 
+export interface ServiceState {
+  readonly at: string;
+  readonly what: Service;
+  readonly part: string | null;
+  readonly found: "clean" | "used" | "black" | null;
+  readonly km: number;
+  readonly hours: number;
+}
+
 /** A trip as it is looked back on. */
 export interface TripPast {
   readonly at: string;
@@ -232,6 +241,16 @@ export interface VehicleState {
     readonly tripCelsius?: number | undefined;
     readonly resetCelsius?: number | undefined;
   } | null;
+  /** What was done to it, oldest first, with the kilometres and hours it had run then. */
+  readonly services: readonly ServiceState[];
+  /** Spare filters aboard; null where nobody counts them. */
+  readonly sparesAboard: number | null;
+  /** Over its filter as a gauge read it last; null since it was changed. */
+  readonly lastDropKPa: number | null;
+  /** Hours that it ran, by its trips. */
+  readonly hours: number;
+  /** When it first burned oil, and how far it had run. */
+  readonly oilSince: { readonly at: string; readonly km: number; readonly hours: number } | null;
   /** Its latest trips, oldest first; how its coolant warmed on them, and how long it was until a purge was heard. */
   readonly past: readonly TripPast[];
   readonly warmUps: readonly WarmUpReading[];

@@ -85,3 +85,17 @@ function purgesOf(vehicle: Vehicle, events: readonly TripEvent[]): PurgeReading[
   }
   return heard;
 }
+
+/** Whether any of what was burned was waste oil. */
+export const burnsOil = (used: readonly Contents[], parts: PartTable): boolean =>
+  used.some((contents) => {
+    const shares = sharesOf(contents, parts);
+    return (shares.vegetable ?? 0) + (shares.fat ?? 0) + (shares.engine ?? 0) > SOME_OIL;
+  });
+const SOME_OIL = 0.05;
+
+/** The last drop over the filter that a gauge read. */
+export const dropIn = (events: readonly TripEvent[]): number | null => {
+  const read = events.findLast((e) => e.what === "read" && e.dropKPa !== undefined);
+  return read?.what === "read" ? (read.dropKPa ?? null) : null;
+};

@@ -27,6 +27,17 @@ export const RIG_TEST_ITEMS = {
   leaks: "No drip at any joint, cold and hot",
   labelled: "Ports and hoses carry their labels",
 } as const;
+/** What is done to a vehicle now and then, and how it was found. */
+export const SERVICE_WORDS = {
+  filter: "Filter changed",
+  sock: "Sock or pick-up cleaned",
+  water: "Water and sediment let out",
+  injectors: "Injectors looked at",
+  heater: "Heater looked at",
+  battery: "Battery looked at",
+  hoses: "Hoses and clips looked at",
+} as const;
+export const FOUND_WORDS = { clean: "Clean", used: "As used as it should be", black: "Black or full" } as const;
 /** Stages of a batch, as they stand on its row. */
 export const STAGE_WORDS = {
   dry: "Dry",

@@ -6,6 +6,6 @@ export { type Bound, mostWithin } from "./linear";
 export { fitNonlinear, type NonlinearFit } from "./nonlinearFit";
 export { solveOde } from "./ode";
 export { forEachNode } from "./quadrature";
-export { gammaInverse, normalInverse } from "./quantiles";
+export { gammaInverse, normalInverse, studentInverse, studentTail } from "./quantiles";
 export { OutOfRange, Refused, requireRange } from "./range";
 export { solveLinear } from "./solveLinear";

@@ -1,6 +1,9 @@
-import { normalInverse, gammaInverse as packageGammaInverse } from "./vendor/jstat";
+import { normalInverse, gammaInverse as packageGammaInverse, studentCdf, studentInverse } from "./vendor/jstat";
 
-export { normalInverse };
+export { normalInverse, studentInverse };
+
+/** How often chance alone puts Student's t above this, 0 to 1. */
+export const studentTail = (t: number, freedom: number): number => 1 - studentCdf(t, freedom);
 
 /** The package's steps grow with the shape; from here on the cube-root normal is good to a millionth. */
 const LARGE_SHAPE = 1e4;

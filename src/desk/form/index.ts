@@ -5,4 +5,4 @@ export { FormView } from "./FormView";
 export { type OffBook, offBook } from "./offBook";
 export { DOES_NOT_SUIT, isDieselTank, isThin, mayMeet, mostlyOf, suitsBought } from "./suits";
 export { type BenchLink, type Field, litresChips, type Values, type Verb } from "./verb";
-export { anyVesselField, fromField, toField, vesselOf } from "./vesselFields";
+export { anyVesselField, fromField, roomIn, toField, vesselOf } from "./vesselFields";

@@ -19,10 +19,17 @@ import {
   vesselOf,
 } from "@/desk/form";
 import { nameOf } from "@/ui/words";
+import { fillAtPump, fillOnRoad, pumpOut, service } from "./roadVerbs";
 import { addVehicle, changeVehicle } from "./vehicleVerbs";
 
 /** A tank that no vehicle in the yard has: the ledger says so. */
 const NOBODYS = asVehicleId("none");
+
+const NOT_YET = "not-yet";
+const LOCKED = "locked";
+
+const ownerOf = (view: YardView, tank: string): VehicleState | undefined =>
+  view.vehicles.find(({ vehicle }) => tanksOf(vehicle).some((id) => id === tank));
 
 export const fill: Verb = {
   key: "fill",
@@ -54,10 +61,21 @@ export const fill: Verb = {
       (view, v) => litresChips(mostThatFits(view, v) ?? 0, 10, 20),
       (view, v) => mostThatFits(view, v),
     ),
+    {
+      kind: "choice",
+      name: "lockedOut",
+      label: "It starts by itself",
+      options: () => [
+        { value: NOT_YET, name: "Not locked out yet" },
+        { value: LOCKED, name: "Locked out, key with me" },
+      ],
+      first: () => NOT_YET,
+      asked: (view, v) => ownerOf(view, v.text("to"))?.vehicle.selfStarts === true,
+    },
   ],
   build: (v, view) => {
     const tank = asVesselId(v.text("to"));
-    const owner = view.vehicles.find(({ vehicle }) => tanksOf(vehicle).includes(tank));
+    const owner = ownerOf(view, tank);
     return {
       kind: "fill",
       data: {
@@ -65,6 +83,7 @@ export const fill: Verb = {
         from: asVesselId(v.text("from")),
         to: tank,
         amount: allOrSome(v, view),
+        ...(v.text("lockedOut") === LOCKED && { lockedOut: true }),
       },
     };
   },
@@ -162,4 +181,13 @@ export const hours: Verb = {
     `${nameOf(view, v.text("vehicle"))} ran ${formatMinutes(minutesRun(view, v))} and burned about ${u.litres(litresBurned(view, v))}.`,
 };
 
-export const DRIVE_VERBS: readonly Verb[] = [fill, hours, addVehicle, changeVehicle];
+export const DRIVE_VERBS: readonly Verb[] = [
+  fill,
+  fillAtPump,
+  fillOnRoad,
+  pumpOut,
+  hours,
+  service,
+  addVehicle,
+  changeVehicle,
+];

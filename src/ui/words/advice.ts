@@ -7,6 +7,7 @@ import { kettleStage } from "./kettleAdvice";
 import { nameOf } from "./names";
 import { aboutDay, shortDay } from "./times";
 import { type Units, unitsOf } from "./units";
+import { dueWords, SERVICE_NAMES } from "./upkeep";
 import { WAY_NAMES } from "./ways";
 
 /** A step to offer: words, and where it is done. */
@@ -293,6 +294,13 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
         why: `${percent(a.oilShare)} of it is waste oil. How it got in was not seen: a return on the wrong side or a valve that leaks does it. Fill up with diesel, and look at the valves.`,
         short: `${percent(a.oilShare)} oil in it`,
         steps: [{ label: "Fill with diesel", href: `/drive?vehicle=${a.vehicle}` }],
+      };
+    case "upkeep-due":
+      return {
+        title: `${SERVICE_NAMES[a.what]}: ${nameOf(view, a.vehicle)}`,
+        why: `${dueWords(a.due, u).replace(/^./, (c) => c.toUpperCase())}.${a.due.isEarly ? " The first filters on oil come early: it loosens what diesel has left." : ""}`,
+        short: "Upkeep due",
+        steps: [{ label: "Upkeep", href: `/upkeep?vehicle=${a.vehicle}` }],
       };
     case "not-purged":
       return {

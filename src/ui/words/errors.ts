@@ -97,6 +97,7 @@ const WHY = {
 
 const FIELDS: Record<string, string> = {
   litres: "The litres",
+  sparesAboard: "The count of spare filters",
   lossLitres: "The loss",
   minutes: "The minutes",
   celsius: "The temperature",

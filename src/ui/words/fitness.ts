@@ -49,6 +49,8 @@ function wordFitness(r: FitnessRefusal, view: YardView): string {
       return "An earlier stage of this batch is not done. Do that first, or say that it is done.";
     case "out-of-date":
       return `${from} is past its date. Lye that has drawn water and carbon dioxide is weaker than its label: open a new pack.`;
+    case "not-locked-out":
+      return `${into} feeds an engine that starts by itself. Lock it out first, key in your pocket, and say so.`;
     case "engine-oil-into-tank":
       return `${from} has engine oil in it that has been through no fine bag: its soot and metal wear the pump. Filter it to 10 µm or less, then blend it in a can.`;
   }

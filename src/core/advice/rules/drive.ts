@@ -1,6 +1,8 @@
 import type { ColdFailure, MixPart } from "../../blending";
+import type { Service } from "../../driving";
 import { tanksOf, type VehicleId, type VesselId } from "../../ledger";
 import type { YardReading } from "../../readings";
+import { type Due, upkeepOf } from "../../readings/drive/upkeep";
 import { marksOf } from "../../readings/drive/vehicleCold";
 import { assumed, mixOf } from "../../readings/vessel/mixture";
 import { MS_PER_HOUR } from "../../units";
@@ -33,6 +35,7 @@ export type DriveMatter =
       readonly failure: ColdFailure;
       readonly celsius: number;
     }
+  | { readonly code: "upkeep-due"; readonly vehicle: VehicleId; readonly what: Service; readonly due: Due }
   | { readonly code: "fill"; readonly vehicle: VehicleId; readonly roomLitres: number; readonly from: VesselId };
 
 /** More waste oil than this in a diesel tank was not put there on purpose. */
@@ -154,6 +157,25 @@ function heavyShare(mix: readonly MixPart[]): number {
   return all > 0 ? 1 - thin / all : 0;
 }
 
+/** Due by distance, hours, months or pressure drop: what is most overdue of each vehicle. */
+function upkeep({ vehicles, now }: YardReading): Advice[] {
+  return vehicles.flatMap((state): Advice[] => {
+    const [due] = upkeepOf(state, now);
+    if (!due || due.share < 1) return [];
+    return [
+      {
+        id: `upkeep ${state.vehicle.id}`,
+        dueAt: now,
+        station: "drive",
+        code: "upkeep-due",
+        vehicle: state.vehicle.id,
+        what: due.what,
+        due,
+      },
+    ];
+  });
+}
+
 /** Tonight is within the next half day; it is due before then. */
 const tonight = (now: string): string => new Date(Date.parse(now) + 6 * MS_PER_HOUR).toISOString();
 
@@ -161,5 +183,6 @@ export const DRIVE_RULES: readonly Rule[] = [
   { rank: 2, advise: notPurged },
   { rank: 3, advise: taintedDiesel },
   { rank: 4, advise: coldStart },
+  { rank: 19, advise: upkeep },
   { rank: 15, advise: fill },
 ];

@@ -11,7 +11,13 @@ export const fill = defineKind({
   title: "Filled",
   version: 1,
   upcast: {},
-  data: z.object({ vehicle: VehicleId, from: VesselId, to: VesselId, amount: MeasuredOrAll }),
+  data: z.object({
+    vehicle: VehicleId,
+    from: VesselId,
+    to: VesselId,
+    amount: MeasuredOrAll,
+    lockedOut: z.boolean().optional(),
+  }),
   moves: ({ from, to, amount }) => [flow("fill", from, to, amount)],
   speaksOf: SPEAKS_OF_NONE,
   apply(yard, { happenedAt, data }) {
@@ -22,6 +28,7 @@ export const fill = defineKind({
     vehicle: "Vehicle",
     from: "From",
     to: "Which tank",
+    lockedOut: "Locked out before it was filled",
     "amount.litres": "Litres",
     "amount.all": null,
     "amount.celsius": "Read at",

@@ -35,6 +35,7 @@ import { retire } from "./retire";
 import { rigTest } from "./rigTest";
 import { round } from "./round";
 import { roundEnd } from "./roundEnd";
+import { service } from "./service";
 import { settings } from "./settings";
 import { source } from "./source";
 import { spin } from "./spin";
@@ -96,6 +97,7 @@ export const KIND_LIST = [
   fill,
   trip,
   rigTest,
+  service,
   walkDown,
   titration,
   stage,

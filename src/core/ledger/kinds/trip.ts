@@ -5,7 +5,7 @@ import { ranOnToo } from "../ranOn";
 import { Celsius, Forecast, Kilometres, Measured, Minutes } from "../schema/quantities";
 import { TripEventSchema } from "../schema/tripEvent";
 import { book, changeVessel, pourIn, qualityFrom, takeOut } from "../transfer";
-import { learnedFrom } from "../tripPast";
+import { burnsOil, dropIn, learnedFrom } from "../tripPast";
 import { flow, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
@@ -77,11 +77,16 @@ export const trip = defineKind({
     for (const { from } of burned) changeVessel(yard, from, { pours: [] });
     for (const contents of used) book(yard, "burned", contents);
     for (const contents of lost) book(yard, "lost", contents);
+    const ran = data.minutes.startOnDiesel + data.minutes.onOil + data.minutes.purge;
     const litres = used.reduce((sum, contents) => sum + contents.total, 0);
     yard.vehicles.set(vehicle, {
       ...state,
       km: state.km + (km ?? 0),
       trips: state.trips + 1,
+      hours: state.hours + ran / 60,
+      oilSince:
+        state.oilSince ?? (burnsOil(used, yard.parts) ? { at: happenedAt, km: state.km, hours: state.hours } : null),
+      lastDropKPa: dropIn(data.events ?? []) ?? state.lastDropKPa,
       lastTripAt: happenedAt,
       hourMeter: hourMeter ?? state.hourMeter,
       odometerKm:

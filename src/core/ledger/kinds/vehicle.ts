@@ -1,3 +1,4 @@
+import { SERVICES } from "../../driving";
 import { LOOPED_TANKS, rigFromShelf, STRAIGHT_TANKS, withLineLitres, withPumpFlow } from "../../driving/rig";
 import * as z from "../../zod";
 import { VehicleId, VesselId } from "../ids";
@@ -5,6 +6,17 @@ import { Celsius, Litres, Millimetres, Name } from "../schema/quantities";
 import { RigSchema } from "../schema/rig";
 import { MOVES_NOTHING } from "./flow";
 import { defineKind } from "./kind";
+
+const IntervalSchema = z.object({
+  km: z.number().positive().max(1_000_000).optional(),
+  hours: z.number().positive().max(100_000).optional(),
+  months: z.number().positive().max(240).optional(),
+});
+
+const Intervals = Object.fromEntries(SERVICES.map((s) => [s, IntervalSchema.optional()])) as Record<
+  (typeof SERVICES)[number],
+  z.ZodOptional<typeof IntervalSchema>
+>;
 
 const Engine = {
   id: VehicleId,
@@ -30,6 +42,8 @@ const Engine = {
   gateCelsius: Celsius.min(0).max(120).meta({ is: "celsius" }).optional(),
   /** Where its thermostat holds the coolant; absent: 88 °C. */
   thermostatCelsius: Celsius.min(40).max(120).meta({ is: "celsius" }).optional(),
+  /** After how long each thing is done, where its owner does it otherwise than is usual. */
+  upkeep: z.object(Intervals).optional(),
   /** The hose that oil is drawn through cold, how far the pump stands above the tank, and what it can pull. */
   suction: z
     .object({
@@ -72,6 +86,11 @@ export const vehicle = defineKind({
       hourMeter: null,
       odometerKm: null,
       rigTest: null,
+      services: [],
+      sparesAboard: null,
+      lastDropKPa: null,
+      hours: 0,
+      oilSince: null,
       past: [],
       warmUps: [],
       purges: [],
@@ -106,6 +125,7 @@ export const vehicle = defineKind({
     gateCelsius: "Switched to oil from",
     thermostatCelsius: "Its thermostat holds",
     rig: null,
+    upkeep: null,
     tanksInSeries: "Mixed as so many tanks in a row",
   },
 });

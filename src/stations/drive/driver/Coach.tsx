@@ -12,6 +12,7 @@ import { ColdStand } from "../ColdStand";
 import { DrivePages } from "../DrivePages";
 import { BeforeTrip } from "./BeforeTrip";
 import { Gauges } from "./Gauges";
+import { PurgeAdviser } from "./PurgeAdviser";
 import { TripLog } from "./TripLog";
 import { TripOver } from "./TripOver";
 import type { TripNow } from "./useTrip";
@@ -39,7 +40,9 @@ export function Coach({ ride, state, outside, onOutside, markShare, cold }: Prop
   return (
     <>
       <div className="flex items-baseline justify-between">
-        <h2 className="text-xl">{trip?.isOver ? "The trip, as it was" : "Switch coach"}</h2>
+        <h2 className="text-xl">
+          {trip?.isOver ? "The trip, as it was" : vehicle.kind === "dual" ? "Switch coach" : "A run"}
+        </h2>
         {line ? (
           <span className="text-[14px] text-ink-2">{line.isLooped ? "looped purge" : "straight purge"}</span>
         ) : null}
@@ -56,6 +59,7 @@ export function Coach({ ride, state, outside, onOutside, markShare, cold }: Prop
       ) : (
         <BeforeTrip ride={ride} state={state} outside={outside} onOutside={onOutside} markShare={markShare} />
       )}
+      {trip === null || now.isStopping ? <PurgeAdviser state={state} now={now} /> : null}
       {isUnderWay ? null : (
         <ColdStand cold={cold} vehicle={vehicle} purgeMinutes={line ? Math.ceil(purgeMinutes) : null} />
       )}

@@ -4,17 +4,19 @@ import { pipesOf, type Turn } from "@/core/driving/rig";
 import type { VehicleState } from "@/core/ledger";
 import { type Asked, GATE_CELSIUS } from "@/core/readings/drive/ridden";
 import { tankTruths } from "@/core/readings/drive/tankTruth";
-import { formatMinutes } from "@/core/units";
+import { formatMinutes, formatNumber } from "@/core/units";
 import { useAwake, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Bench } from "@/ui";
-import { percentWords } from "@/ui/words";
+import { counted, percentWords } from "@/ui/words";
 import { LoopDrawing } from "../loop/LoopDrawing";
 import { useVehicleCold } from "../useVehicleCold";
 import { VehicleActions } from "../VehicleActions";
 import { VehicleTabs } from "../VehicleTabs";
 import { Coach } from "./Coach";
+import { Fills } from "./Fills";
 import { notesOf, valveWordsOf } from "./loopWords";
+import { OneTank } from "./OneTank";
 import { TankShares } from "./TankShares";
 import { TurnAsk } from "./TurnAsk";
 import { useTrip } from "./useTrip";
@@ -65,7 +67,9 @@ export function DriverBench({ state }: Props) {
       subtitle={
         trip
           ? `Trip ${state.trips + 1}, out ${formatMinutes(Math.round(trip.minute))}. Started at ${units.celsius(trip.outsideCelsius)}.`
-          : `${state.trips} trips, ${units.km(state.km)}. Oil from ${units.celsius(vehicle.gateCelsius ?? GATE_CELSIUS)} at the pump.`
+          : vehicle.kind === "dual"
+            ? `${counted(state.trips, "trip")}, ${units.km(state.km)}. ${now.isHeated ? `Oil from ${units.celsius(vehicle.gateCelsius ?? GATE_CELSIUS)} at the pump.` : "Nothing warms its oil: it must be thin enough as it comes."}`
+            : `${counted(state.trips, "run")}, ${formatNumber(state.hours, 0)} h. One tank: what is in it must be thin enough on the coldest start.`
       }
       asideLabel="Switch coach"
       isUrgent={trip !== null}
@@ -115,6 +119,8 @@ export function DriverBench({ state }: Props) {
           <PurgeCurve plumbed={plumbed} now={now} markShare={markShare} night={settings.theme === "night"} />
         </Suspense>
       ) : null}
+      {vehicle.kind === "single" && !trip ? <OneTank state={state} /> : null}
+      {trip ? null : <Fills state={state} truths={truths} />}
       {trip ? null : <VehicleActions vehicle={vehicle} />}
       <p className="sr-only">{`Oil in the lines: ${Object.entries(pipes)
         .map(([id, p]) => `${id} ${percentWords(p.oil)}`)

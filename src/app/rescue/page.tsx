@@ -1,0 +1,7 @@
+import { RescueScreen } from "@/stations/drive/wrong";
+
+export const metadata = { title: "Tank rescue" };
+
+export default function Page() {
+  return <RescueScreen />;
+}

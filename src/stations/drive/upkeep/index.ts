@@ -1,0 +1,1 @@
+export { UpkeepScreen } from "./UpkeepScreen";

@@ -1,0 +1,2 @@
+export { RescueScreen } from "./RescueScreen";
+export { WrongScreen } from "./WrongScreen";

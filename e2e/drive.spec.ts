@@ -46,6 +46,7 @@ test("a loop is built of parts: a dead end, a solenoid the wrong way round, then
   await page.getByRole("button", { name: "Fit it so" }).click();
   await expect(page.getByText("Flatbed is plumbed so from now on.")).toBeVisible();
   await page.getByRole("tab", { name: "Bench test" }).click();
+  await expect(page.getByRole("tabpanel").getByRole("button", { name: "Yes" }).first()).toBeVisible();
   for (const yes of await page.getByRole("tabpanel").getByRole("button", { name: "Yes" }).all()) await yes.click();
   await page.getByRole("button", { name: "Keep it with the vehicle" }).click();
   await expect(page.getByText("Flatbed's loop is tested.")).toBeVisible();

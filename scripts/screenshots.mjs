@@ -41,10 +41,44 @@ const VIEWS = [
   { name: "blend", path: "/blend?vessel=tractor-tank", wait: "canvas" },
   { name: "kettle", path: "/kettle", wait: "canvas" },
   { name: "store", path: "/store" },
-  { name: "drive", path: "/drive?vehicle=flatbed" },
+  {
+    name: "drive",
+    path: "/drive?vehicle=flatbed",
+    presses: [
+      ["button", "Engine started"],
+      [20],
+      ["button", "Return to loop"],
+      ["button", "Supply to oil"],
+      [18],
+      ["button", "Stopping soon"],
+    ],
+  },
+  {
+    name: "rig",
+    path: "/rig?vehicle=flatbed",
+    presses: [
+      ["button", "On oil"],
+      ["tab", "Fail-safe proof"],
+    ],
+  },
+  {
+    name: "rehearse",
+    path: "/rehearse?vehicle=flatbed",
+    presses: [
+      ["button", "First drive"],
+      ["button", "×60"],
+      ["button", "Start the engine"],
+      [0, 14_000],
+      ["button", "loop"],
+      ["button", "oil"],
+      [0, 12_000],
+      ["button", "diesel"],
+      [0, 9000],
+      ["button", "Stop the engine"],
+      ["button", "Done"],
+    ],
+  },
   { name: "books", path: "/books" },
-  { name: "shed", path: "/shed" },
-  { name: "calculations", path: "/calculations?name=thinner", open: "Why?" },
   { name: "log", path: "/", keys: ["l"] },
 ];
 const args = process.argv.slice(2);
@@ -82,11 +116,15 @@ try {
     await page.goto(`http://127.0.0.1:${port}${v.path}${v.path.includes("?") ? "&" : "?"}demo=1`);
     await page.getByRole("heading", { level: 1 }).waitFor();
     if (v.wait) await page.locator(v.wait).first().waitFor();
-    if (v.open) {
-      await page.locator("summary", { hasText: v.open }).first().click();
-      await page.getByText("What would change it most").first().waitFor();
-    }
+    let now = NOW.getTime();
     for (const [role, name] of v.presses ?? []) {
+      // In place of a press: minutes that the page's clock goes on, or milliseconds that one waits.
+      if (typeof role === "number") {
+        now += role * 60_000;
+        await page.clock.setFixedTime(new Date(now));
+        await page.waitForTimeout(name ?? 1500);
+        continue;
+      }
       await page.getByRole(role, { name }).first().click();
       await page
         .getByRole("button", { name: "Close toast" })

@@ -29,12 +29,11 @@ export {
   USUAL_INTERVALS,
   usedUp,
 } from "./upkeep";
+export { TYPICAL_RISE_K, TYPICAL_TAU_MINUTES } from "./usual";
 export {
   coolantCelsius,
   fitTau,
   minutesToCoolant,
-  TYPICAL_RISE_K,
-  TYPICAL_TAU_MINUTES,
   type WarmUp,
   type WarmUpReading,
 } from "./warmUp";

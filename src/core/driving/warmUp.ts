@@ -1,5 +1,6 @@
 import { median } from "simple-statistics";
 import { type Fitted, fitNonlinear, fitted, Refused } from "../numerics";
+import { TYPICAL_TAU_MINUTES } from "./usual";
 
 /** A cold or a warm start: temperatures in °C. The engine would settle at ambient + rise without its thermostat. */
 export interface WarmUp {
@@ -9,10 +10,6 @@ export interface WarmUp {
   readonly thermostatCelsius: number;
   readonly tauMinutes: number;
 }
-
-/** Until trips say better. Source: physics §6. */
-export const TYPICAL_RISE_K = 130;
-export const TYPICAL_TAU_MINUTES = 12;
 
 /** Coolant in °C after some minutes: min(thermostat, start + (ambient + rise − start)·(1 − e^(−t/τ))). */
 export function coolantCelsius(w: WarmUp, minutes: number): number {

@@ -51,7 +51,7 @@ export type { Trial } from "./kinds/trial";
 export { tanksOf, type Vehicle } from "./kinds/vehicle";
 export type { Settler, Vessel } from "./kinds/vessel";
 export { byRecord, byTime, deadIds, liveEntries, targetOf } from "./live";
-export { type Loop, loopOf, pumpFlowOf } from "./loops";
+export { type Loop, loopOf } from "./loops";
 export { type OddText, oddTextIn } from "./oddText";
 export { project } from "./project";
 export { type AcidWord, type ColdJar, type CupTime, isFiltered, type Quality, type WaterWord } from "./quality";

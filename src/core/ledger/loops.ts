@@ -1,4 +1,5 @@
-import { type Line, lineOf, pumpFlowOfRig, type Stand, standsOf } from "../driving/rig";
+import { type Line, lineOf } from "../driving/rig/line";
+import { type Stand, standsOf } from "../driving/rig/modes";
 import type { Vehicle } from "./kinds/vehicle";
 
 /** What a vehicle's fuel loop comes to: every way it can stand, and what a purge has to change. */
@@ -21,6 +22,3 @@ export function loopOf(vehicle: Vehicle): Loop {
   known.set(vehicle, loop);
   return loop;
 }
-
-/** What its injection pump moves, L/min. */
-export const pumpFlowOf = (vehicle: Vehicle): number => pumpFlowOfRig(vehicle.rig);

@@ -1,5 +1,6 @@
-import { type PurgeReading, TYPICAL_RISE_K, type WarmUpReading } from "../driving";
+import type { PurgeReading, WarmUpReading } from "../driving";
 import type { TripEvent } from "../driving/rig";
+import { TYPICAL_RISE_K } from "../driving/usual";
 import type { Contents, PartTable } from "./contents";
 import type { Vehicle } from "./kinds/vehicle";
 import { loopOf } from "./loops";

@@ -22,6 +22,17 @@ describe("e^(A·t)", () => {
   });
 });
 
+it("any regular system is solved back to what it was made of", () =>
+  fc.assert(
+    fc.property(fc.array(fc.double({ min: -9, max: 9, noNaN: true }), { minLength: 16, maxLength: 16 }), (n) => {
+      // Heavy on its diagonal, so that it is regular; rows swapped, so that a pivot is needed.
+      const a = [1, 0, 3, 2].map((i) => [0, 1, 2, 3].map((j) => (n[4 * i + j] ?? 0) + (i === j ? 60 : 0)));
+      const x = [1, -2, 3, 0.5];
+      const b = a.map((row) => row.reduce((sum, v, j) => sum + v * (x[j] ?? 0), 0));
+      for (const [i, got] of solveLinear(a, b).entries()) expect(got).toBeCloseTo(x[i] ?? 0, 9);
+    }),
+  ));
+
 it("a linear system is solved, and none at all has no answer to give", () => {
   const x = solveLinear(
     [

@@ -1,8 +1,12 @@
 "use client";
 import { useSearchParams } from "next/navigation";
+import { lazy, Suspense } from "react";
 import { useYard } from "@/store";
-import { DriverBench } from "./driver/DriverBench";
+import { Bench } from "@/ui";
 import { NoVehicle } from "./NoVehicle";
+
+// The loop's arithmetic and its layout come after the page is drawn.
+const DriverBench = lazy(() => import("./driver/DriverBench").then((m) => ({ default: m.DriverBench })));
 
 /** The vehicle's bench: its tanks, its loop, its trips. */
 export function DriveScreen() {
@@ -14,5 +18,16 @@ export function DriveScreen() {
     view.vehicles.find((s) => s.vehicle.id === wanted) ??
     view.vehicles.find((s) => s.vehicle.kind === "dual") ??
     view.vehicles[0];
-  return chosen ? <DriverBench key={chosen.vehicle.id} state={chosen} /> : <NoVehicle title="Drive" />;
+  if (!chosen) return <NoVehicle title="Drive" />;
+  return (
+    <Suspense
+      fallback={
+        <Bench title={chosen.vehicle.name} subtitle="" asideLabel="Switch coach" aside={null}>
+          {null}
+        </Bench>
+      }
+    >
+      <DriverBench key={chosen.vehicle.id} state={chosen} />
+    </Suspense>
+  );
 }

@@ -4,6 +4,7 @@ import { FOUND_WORDS, SERVICE_WORDS } from "@/core/ledger/words";
 import type { YardView } from "@/core/view";
 import { allOrSome, amountFields, type Field, mostThatFits, roomIn, toField, type Verb, vesselOf } from "@/desk/form";
 import { nameOf } from "@/ui/words";
+import { lockedOut, lockOutField } from "./lockOut";
 
 const NONE = "none";
 
@@ -66,6 +67,7 @@ export const fillAtPump: Verb = {
       },
     },
     { kind: "money", name: "paid", label: "Paid", optional: true },
+    lockOutField,
   ],
   build: (v) => ({
     kind: "purchase",
@@ -74,6 +76,7 @@ export const fillAtPump: Verb = {
       fluid: v.text("fluid") as "diesel",
       amount: { litres: v.number("litres") },
       ...(v.maybe("paid") !== undefined && { paid: v.number("paid") }),
+      ...lockedOut(v),
     },
   }),
   said: (v, view, u) => `${nameOf(view, v.text("to"))} got ${u.litres(v.number("litres"))} at the pump.`,

@@ -1,5 +1,5 @@
 import { isLike } from "@/core/fluids";
-import { tanksOf, type VehicleState } from "@/core/ledger";
+import type { VehicleState } from "@/core/ledger";
 import { asVehicleId, asVesselId } from "@/core/ledger/named";
 import { formatMinutes } from "@/core/units";
 import type { YardView } from "@/core/view";
@@ -19,17 +19,12 @@ import {
   vesselOf,
 } from "@/desk/form";
 import { nameOf } from "@/ui/words";
+import { lockedOut, lockOutField, ownerOf } from "./lockOut";
 import { fillAtPump, fillOnRoad, pumpOut, service } from "./roadVerbs";
 import { addVehicle, changeVehicle } from "./vehicleVerbs";
 
 /** A tank that no vehicle in the yard has: the ledger says so. */
 const NOBODYS = asVehicleId("none");
-
-const NOT_YET = "not-yet";
-const LOCKED = "locked";
-
-const ownerOf = (view: YardView, tank: string): VehicleState | undefined =>
-  view.vehicles.find(({ vehicle }) => tanksOf(vehicle).some((id) => id === tank));
 
 export const fill: Verb = {
   key: "fill",
@@ -61,17 +56,7 @@ export const fill: Verb = {
       (view, v) => litresChips(mostThatFits(view, v) ?? 0, 10, 20),
       (view, v) => mostThatFits(view, v),
     ),
-    {
-      kind: "choice",
-      name: "lockedOut",
-      label: "It starts by itself",
-      options: () => [
-        { value: NOT_YET, name: "Not locked out yet" },
-        { value: LOCKED, name: "Locked out, key with me" },
-      ],
-      first: () => NOT_YET,
-      asked: (view, v) => ownerOf(view, v.text("to"))?.vehicle.selfStarts === true,
-    },
+    lockOutField,
   ],
   build: (v, view) => {
     const tank = asVesselId(v.text("to"));
@@ -83,7 +68,7 @@ export const fill: Verb = {
         from: asVesselId(v.text("from")),
         to: tank,
         amount: allOrSome(v, view),
-        ...(v.text("lockedOut") === LOCKED && { lockedOut: true }),
+        ...lockedOut(v),
       },
     };
   },

@@ -10,9 +10,8 @@ export {
   type Look,
   type Rehearsal,
   type Stage,
-  TOO_HOT_CELSIUS,
 } from "./rehearse";
-export { type Cost, type Score, scoreOf } from "./score";
+export { type Cost, scoreOf } from "./score";
 export {
   beginShed,
   goOnShed,

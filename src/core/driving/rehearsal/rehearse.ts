@@ -89,7 +89,7 @@ const NO_TALLY: Tally = {
   onOilMinutes: 0,
   mightMinutes: 0,
 };
-export const TOO_HOT_CELSIUS = 105;
+const TOO_HOT_CELSIUS = 105;
 /** Past this a filter lets too little through: the engine starves. */
 export const CHOKED_KPA = 60;
 const CLEAN_KPA = 8;

@@ -17,9 +17,7 @@ export {
 } from "./edit";
 export { type Line, LOOPED_TANKS, lineOf, STRAIGHT_TANKS } from "./line";
 export {
-  combinationsOf,
   type Mode,
-  modeOf,
   type Positions,
   running,
   type Stand,
@@ -28,13 +26,12 @@ export {
   type Turn,
   turnsTo,
 } from "./modes";
-export { type Astray, astrayInto, flowsIn, type Outcome, outcomeOf } from "./outcome";
+export { astrayInto, flowsIn, outcomeOf } from "./outcome";
 export {
   type Control,
   type Hose,
   hoseLitres,
   isValve,
-  litresIn,
   type Mover,
   PART_KINDS,
   type PartKind,
@@ -43,13 +40,12 @@ export {
   type Rig,
   type RigPart,
   type ValvePart,
-  type When,
 } from "./parts";
 export { type Foreseen, foresee, type Pipe, pipesOf } from "./pipes";
-export { type Finding, type Proof, type ProofRow, proofOf, type Verdict } from "./proof";
-export { advance, litresAt, type Running, shareAt } from "./run";
+export { type Finding, type ProofRow, proofOf, type Verdict } from "./proof";
+export { pumpFlowOfRig } from "./pump";
+export { advance, litresAt, type Running } from "./run";
 export {
-  after,
   atRest,
   booked,
   type MinutesBy,
@@ -62,11 +58,9 @@ export {
   plumbed,
   remembered,
   replay,
-  type TripBooked,
   type TripEvent,
 } from "./sequence";
-export { AUTO, isTurned, positionOf, type Setting } from "./setting";
-export { isShelfId, rigFromShelf, SHELF_IDS, type ShelfId, shelfFor, shelfOf } from "./shelf";
-export type { ShelfRig } from "./shelf/arrangement";
-export { pumpFlowOfRig, rigLitres, withLineLitres, withPumpFlow } from "./size";
+export { isTurned, positionOf, type Setting } from "./setting";
+export { isShelfId, rigFromShelf, type ShelfId, shelfFor, shelfOf } from "./shelf";
+export { rigLitres, withLineLitres, withPumpFlow } from "./size";
 export { isHeated, minutesToFuel, type RigCelsius, rigCelsius, type Warmth } from "./warm";

@@ -1,4 +1,4 @@
-import { solveLinear } from "../../numerics";
+import { solveLinear } from "../../numerics/solveLinear";
 import { type Hose, hoseLitres, litresIn, partOfPort, portOf, type Rig, type RigPart } from "./parts";
 import { isPushing, passesOf, type Setting } from "./setting";
 

@@ -1,4 +1,4 @@
-import { solveLinear } from "../../numerics";
+import { solveLinear } from "../../numerics/solveLinear";
 import { chainsOf } from "./chains";
 import { flowsOf } from "./network";
 import { portOf, type Rig } from "./parts";

@@ -1,4 +1,4 @@
-import { exponential } from "../../numerics";
+import { exponential } from "../../numerics/exponential";
 import { chainsOf } from "./chains";
 import { flowsOf } from "./network";
 import type { Rig } from "./parts";

@@ -23,7 +23,3 @@ export function withLineLitres(rig: Rig, lineLitres: number, burnLitresPerMinute
 /** Litres in all hoses and parts, tanks left out. */
 export const rigLitres = (rig: Rig): number =>
   rig.hoses.reduce((sum, h) => sum + hoseLitres(h), 0) + rig.parts.reduce((sum, p) => sum + litresIn(p), 0);
-
-/** What its injection pump moves, L/min. */
-export const pumpFlowOfRig = (rig: Rig): number =>
-  rig.parts.reduce((most, p) => (p.kind === "injection-pump" ? Math.max(most, p.litresPerMinute) : most), 0);

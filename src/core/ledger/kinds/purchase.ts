@@ -23,6 +23,8 @@ export const purchase = defineKind({
     purity: Share.min(0.4).meta({ is: "share" }).optional(),
     /** Untaxed, and dyed so that it is seen. */
     dyed: z.boolean().optional(),
+    /** Into the tank of an engine that starts by itself: it was locked out first. */
+    lockedOut: z.boolean().optional(),
   }),
   moves: ({ to, fluid, amount }) => [
     { how: "pour", from: null, fresh: [{ component: fluid, litres: amount.litres }], to, amount, layer: "mixed" },
@@ -47,6 +49,7 @@ export const purchase = defineKind({
     return undefined;
   },
   called: {
+    lockedOut: "Locked out before it was filled",
     to: "Into",
     fluid: "What",
     "amount.litres": "Litres",

@@ -1,4 +1,4 @@
-import { SERVICES } from "../../driving";
+import { SERVICES } from "../../driving/upkeep";
 import * as z from "../../zod";
 import { VehicleId, VesselId } from "../ids";
 import { Measured } from "../schema/quantities";

@@ -1,5 +1,7 @@
-import { SERVICES } from "../../driving";
-import { LOOPED_TANKS, rigFromShelf, STRAIGHT_TANKS, withLineLitres, withPumpFlow } from "../../driving/rig";
+import { LOOPED_TANKS, STRAIGHT_TANKS } from "../../driving/rig/line";
+import { rigFromShelf } from "../../driving/rig/shelf";
+import { withLineLitres, withPumpFlow } from "../../driving/rig/size";
+import { SERVICES } from "../../driving/upkeep";
 import * as z from "../../zod";
 import { VehicleId, VesselId } from "../ids";
 import { Celsius, Litres, Millimetres, Name } from "../schema/quantities";

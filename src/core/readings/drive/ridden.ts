@@ -4,10 +4,8 @@ import {
   isHeated,
   type Moment,
   minutesToFuel,
-  onTo,
   type Plumbed,
   type RigCelsius,
-  replay,
   rigCelsius,
   running,
   standFor,
@@ -108,13 +106,7 @@ const NO_NU = Number.POSITIVE_INFINITY;
 /** A gauge that was read a while ago says no more how hot the fuel is. */
 const READ_LASTS_MINUTES = 3;
 
-/** Where a trip stands at a minute of it. `isStopping`: the driver has said that the stop is near. */
-export function riddenAt(asked: Asked, events: readonly TripEvent[], minute: number, isStopping: boolean): Ridden {
-  const plumbed = plumbedOf(asked.state, asked.tank);
-  const moment = onTo(plumbed, replay(plumbed, events).last, minute);
-  return { ...lookedAt(asked, plumbed, moment, events, minute), isStopping };
-}
-
+/** Where a trip stands at a minute of it: where its fuel is, how warm it is, and what the coach goes by. */
 export function lookedAt(
   { state, tank, settings, fluids, outsideCelsius, markShare }: Asked,
   plumbed: Plumbed,

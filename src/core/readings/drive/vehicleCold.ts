@@ -1,6 +1,7 @@
 import { liquidOf, type MixPart, type PurgeMark, purgeMark, scaledMix } from "../../blending";
+import { pumpFlowOfRig } from "../../driving/rig/pump";
 import type { FluidTable } from "../../fluids";
-import { pumpFlowOf, type Quality, type Settings, type Vehicle, type VehicleState, type VesselId } from "../../ledger";
+import type { Quality, Settings, Vehicle, VehicleState, VesselId } from "../../ledger";
 import { mostLitresPerMinute, suction } from "../../pumping";
 import { covered } from "../covered";
 import { type Cold, coldOf } from "../vessel/cold";
@@ -44,7 +45,7 @@ function coldSuction(vehicle: Vehicle, mix: readonly MixPart[], lowCelsius: numb
   const { suction: hose } = vehicle;
   if (!hose || mix.length === 0) return null;
   const wantedLitresPerMinute =
-    vehicle.kind === "dual" ? pumpFlowOf(vehicle) : vehicle.burnLitresPerHour / MINUTES_PER_HOUR;
+    vehicle.kind === "dual" ? pumpFlowOfRig(vehicle.rig) : vehicle.burnLitresPerHour / MINUTES_PER_HOUR;
   const metres = { boreMm: hose.boreMm, lengthM: hose.lengthMm / 1000, liftM: hose.liftMm / 1000 };
   return (
     covered(() => {

@@ -35,7 +35,7 @@ export function Gauges({ ride, state }: { ride: TripNow; state: VehicleState }) 
         fault,
         speed: ride.trip?.speed ?? 1,
         model: () => {
-          const { now } = latest.current;
+          const now = latest.current.practised();
           return {
             coolantCelsius: now.coolantCelsius,
             fuelCelsius: now.celsius.atPump,

@@ -16,6 +16,8 @@ export interface TripNow {
   readonly trip: KeptTrip | null;
   readonly plumbed: Plumbed;
   readonly now: Ridden;
+  /** What gauges that never lie would read at this very moment: no look at a gauge has overruled it. */
+  practised(): Pick<Ridden, "coolantCelsius" | "celsius" | "oilNu" | "moment">;
   begin(outsideCelsius: number, speed: number): void;
   happen(...events: readonly Happened[]): void;
   read(reading: Parameters<typeof withReading>[1]): void;
@@ -78,6 +80,10 @@ export function useTrip(asked: Asked): TripNow {
     trip,
     plumbed,
     now,
+    practised: () => {
+      const at = latest.current ? upTo(latest.current, clockNow()).minute : 0;
+      return lookedAt(asked, plumbed, onTo(plumbed, last, at), turns, at);
+    },
     begin: (outsideCelsius, speed) => keep(begun(clockNow(), outsideCelsius, speed)),
     happen: (...all) => change((t) => all.reduce((at, e) => withEvent(at, e), t)),
     read: (reading) => change((t) => withReading(t, reading)),

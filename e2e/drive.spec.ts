@@ -126,26 +126,57 @@ test("three hand valves in the wrong order: a lesson, its fault and its debrief"
   await expect(page.getByText("Trip").first()).toBeVisible();
 });
 
-test("a month of generator hours from an empty yard, in gallons: locked out, filled, counted", async ({ page }) => {
+test("a month of generator hours from an empty yard, in gallons and by thumb: locked out, filled, counted", async ({
+  browser,
+}) => {
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    serviceWorkers: "block",
+  });
+  const page = await context.newPage();
+  const bad = complaints(page);
   await page.clock.setFixedTime(NOW);
+  await page.goto("/shed");
+  await page.getByRole("radio", { name: "US gallons" }).tap();
   await page.goto("/drive");
-  await page.getByRole("button", { name: "Add a vehicle" }).click();
-  await page.getByLabel("Its name").fill("Standby set");
-  await page.getByRole("radio", { name: /Hours/ }).click();
-  await page.getByRole("radio", { name: /By itself/ }).click();
-  await page
-    .getByRole("dialog")
-    .getByRole("button", { name: /^(Log|Add)/ })
-    .last()
-    .click();
+  await page.getByRole("button", { name: "Add a vehicle" }).tap();
+  const form = page.getByRole("dialog");
+  await form.getByLabel("Its name").fill("Standby set");
+  await form.getByLabel("Burns in an hour").fill("0.4");
+  await form.getByRole("radio", { name: /Hours/ }).tap();
+  await form.getByRole("radio", { name: /By itself/ }).tap();
+  await form.getByRole("button", { name: "Log it" }).tap();
   await expect(page.getByText("Standby set is in the yard.")).toBeVisible();
-  await page
-    .getByRole("button", { name: "Filled at the pump" })
-    .or(page.getByRole("button", { name: "Fill it" }))
-    .first()
-    .click();
-  await page.keyboard.press("Escape");
-  await expect(page.getByText("It starts by itself: it is locked out before anybody fills it.")).toBeVisible();
+  await expect(page.getByText("it is locked out before anybody fills it.", { exact: false })).toBeVisible();
+
+  await page.getByRole("button", { name: "At a pump" }).tap();
+  await form.getByLabel("Gallons").fill("15");
+  await expect(form.getByText(/starts by itself\. Lock it out first/)).toBeVisible();
+  await form.getByRole("radio", { name: "Locked out, key with me" }).tap();
+  await form.getByRole("button", { name: "Log it", exact: true }).tap();
+  await expect(page.getByText("Standby set tank got 15 gal at the pump.")).toBeVisible();
+
+  for (const [before, meter] of [
+    ["100", "108"],
+    [null, "116"],
+    [null, "124"],
+    [null, "132"],
+  ] as const) {
+    await page.getByRole("button", { name: "Log engine hours" }).tap();
+    if (before !== null) {
+      await form.getByRole("radio", { name: "Hour meter" }).tap();
+      await form.getByLabel("The meter before").fill(before);
+    }
+    await form.getByLabel("The meter now").fill(meter);
+    await form.getByRole("button", { name: "Log it", exact: true }).tap();
+    await expect(page.getByText(/burned about 3\.2 gal/).first()).toBeVisible();
+    await expect(form).toBeHidden();
+  }
+  await expect(page.getByText("132.0 h")).toBeVisible();
+  await expect(page.getByText(/^32\.0 h, 12\.8 gal, 0\.4\d* gal\/h$/)).toBeVisible();
+  expect(bad).toEqual([]);
+  await context.close();
 });
 
 test("a ride under way survives a closed tab, and a clock that was set back is said", async ({ page }) => {

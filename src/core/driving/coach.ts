@@ -21,6 +21,7 @@ export type Move =
   | { readonly code: "switch"; readonly turns: readonly Turn[] }
   | { readonly code: "run"; readonly purgeMinutes: number }
   | { readonly code: "fall-back"; readonly why: SwitchVerdict; readonly turns: readonly Turn[] }
+  | { readonly code: "start-purge"; readonly turns: readonly Turn[]; readonly minutes: number }
   | { readonly code: "purging"; readonly minutesLeft: number; readonly astrayLitres: number }
   | { readonly code: "turn-back"; readonly turns: readonly Turn[]; readonly astrayLitres: number }
   /** The line is clean and all rests on diesel; or nothing was ever switched. */
@@ -69,8 +70,11 @@ function onOil(c: Coached): Move {
   const why = switchVerdict(c.oilCelsius, c.gateCelsius - FALL_BACK_K, c.oilNu, c.limitMm2PerS);
   const away = turnsAway(c);
   if (why.code !== "on-oil") return { code: "fall-back", why, turns: away };
-  return c.isStopping
-    ? { code: "turn-back", turns: away, astrayLitres: astrayAt(c, 1) }
+  if (!c.isStopping) return { code: "run", purgeMinutes: purgeMinutesOf(c) };
+  return standFor(c.plumbed.rig, c.plumbed.stands, "purge")
+    ? { code: "start-purge", turns: away, minutes: purgeMinutesOf(c) }
+    : { code: "turn-back", turns: away, astrayLitres: astrayAt(c, 1) };
+}
     : { code: "run", purgeMinutes: purgeMinutesOf(c) };
 }
 

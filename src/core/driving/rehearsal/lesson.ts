@@ -7,6 +7,8 @@ export type LessonFault =
   | { readonly fault: "no-power"; readonly fromMinute: number }
   /** So much more pressure drop with each litre through it. */
   | { readonly fault: "filter-chokes"; readonly kPaPerLitre: number }
+  /** Something has fallen out in the cold: it fills the filter until the fuel is so warm, and melts out of it then. */
+  | { readonly fault: "gel"; readonly clearsCelsius: number; readonly kPaPerLitre: number }
   /** New lines: so much of them is air. */
   | { readonly fault: "air-in-lines"; readonly share: number };
 

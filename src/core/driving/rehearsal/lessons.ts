@@ -118,6 +118,18 @@ export const LESSONS: readonly Lesson[] = [
   },
   {
     ...USUAL,
+    id: "gel",
+    name: "Flakes in the cold",
+    task: "It froze hard over night, and the blend in the start tank was mixed for autumn. Get away without starving it.",
+    teaches:
+      "What has fallen out fills the filter as fast as it is drawn: start, watch the drop, stop before it starves, change the filter, and let the warmth of the engine melt the rest before you go on.",
+    ambientCelsius: -7,
+    nightCelsius: -7,
+    faults: [{ fault: "gel", clearsCelsius: 25, kPaPerLitre: 9 }],
+    driveMinutes: 30,
+  },
+  {
+    ...USUAL,
     id: "dry",
     name: "The last of the oil",
     task: "There is little left in the oil tank. Use it up, and do not let the engine draw air.",

@@ -126,6 +126,14 @@ describe("lessons", () => {
     r = goOn(start(act(r, able, { what: "turn", control: "switch", position: "diesel" }), able), able, 1);
     expect(r.now.tally.thickLitres).toBeLessThan(cold.now.tally.thickLitres);
   });
+  it("flakes fill the filter while it is cold, and melt off it once the engine is warm", () => {
+    let r = goOn(start(begin(lesson("gel"), stage), stage), stage, 3);
+    expect(r.now.dropKPa).toBeGreaterThan(30);
+    r = goOn(act(stop(r, stage), stage, { what: "new-filter" }), stage, 1);
+    const warmed = goOn(start(r, stage), stage, 25);
+    expect(warmed.now.dropKPa).toBeLessThan(r.now.dropKPa + 30);
+    expect(warmed.now.fuelCelsius ?? 0).toBeGreaterThan(25);
+  });
   it("a tank to the brim runs over by a purge; one that runs dry gives air", () => {
     let r = goOn(start(begin(lesson("overflow"), stage), stage), stage, 2);
     r = goOn(act(r, stage, { what: "turn", control: "switch", position: "purge" }), stage, 3);

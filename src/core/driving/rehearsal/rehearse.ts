@@ -230,7 +230,7 @@ function step(r: Rehearsal, stage: Stage, minutes: number): Rehearsal {
     : r.now.coolantCelsius;
   const through = runs ? r.plumbed.burnLitresPerMinute * minutes : 0;
   const onOil = oilAtPump(after) > 0.5;
-  const filterKPa = r.filterKPa + (chokes && onOil ? chokes.kPaPerLitre * through : 0);
+  const filterKPa = gelled(r, runs, minutes) + (chokes && onOil ? chokes.kPaPerLitre * through : 0);
   const seen = look(stage, r.plumbed, lesson, after, coolant, filterKPa, r.now.tally);
   const tally = tallied(r, stage, seen, minutes, runs, choked);
   const now = { ...seen, tally };
@@ -242,6 +242,17 @@ function step(r: Rehearsal, stage: Stage, minutes: number): Rehearsal {
 /** Fuel in the tanks is as cold as the day. */
 const tankCelsiusOf = (p: Plumbed, { ambientCelsius }: Lesson): Record<string, number> =>
   Object.fromEntries(Object.keys(p.tanks).map((id) => [id, ambientCelsius]));
+
+/** Flakes go where all that is pumped goes; warm, they melt off the filter again. */
+const MELTS_KPA_PER_MINUTE = 4;
+function gelled(r: Rehearsal, runs: boolean, minutes: number): number {
+  const gel = r.lesson.faults.find((f) => f.fault === "gel");
+  if (!gel || !runs) return r.filterKPa;
+  const isCold = (r.now.fuelCelsius ?? r.lesson.ambientCelsius) < gel.clearsCelsius;
+  return isCold
+    ? r.filterKPa + gel.kPaPerLitre * pumpFlowOfRig(r.plumbed.rig) * minutes
+    : Math.max(CLEAN_KPA, r.filterKPa - MELTS_KPA_PER_MINUTE * minutes);
+}
 
 function look(
   stage: Stage,

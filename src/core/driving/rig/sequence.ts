@@ -11,6 +11,8 @@ export type TripEvent = { readonly minute: number } & (
   | { readonly what: "stop" }
   | { readonly what: "turn"; readonly control: string; readonly position: string }
   | { readonly what: "heater"; readonly on: boolean }
+  /** A lift pump that has a switch of its own. */
+  | { readonly what: "pump"; readonly on: boolean }
   /** "I hear it change": the engine runs on the other fuel now. */
   | { readonly what: "heard" }
   | {
@@ -88,6 +90,7 @@ export function after(p: Plumbed, m: Moment, event: TripEvent): Moment {
     // Nothing flows otherwise for these: where the fuel is need not be asked.
     case "heater":
       return { ...m, isHeaterOn: event.on };
+    case "pump":
     case "heard":
     case "read":
       return m;

@@ -5,7 +5,8 @@ import { oilAtPump } from "@/core/driving/rig";
 import type { VehicleState } from "@/core/ledger";
 import type { VehicleCold } from "@/core/readings/drive/vehicleCold";
 import { formatNumber } from "@/core/units";
-import { useUnits, Why } from "@/desk";
+import { useTell, useUnits, Why } from "@/desk";
+import { useYard } from "@/store";
 import { Button, beep, Caution } from "@/ui";
 import { percentWords } from "@/ui/words";
 import { ColdStand } from "../ColdStand";
@@ -50,9 +51,11 @@ export function Coach({ ride, state, outside, onOutside, markShare, cold }: Prop
       {isUnderWay ? (
         <>
           <FourGauges ride={ride} />
+
           <NextMove ride={ride} move={move} />
           <Gauges ride={ride} state={state} />
           <TripLog ride={ride} />
+          <NightScreen />
         </>
       ) : trip ? (
         <TripOver ride={ride} state={state} markShare={markShare} />
@@ -92,13 +95,38 @@ function useSound(code: Move["code"] | null): void {
   const before = useRef(code);
   useEffect(() => {
     const calls =
-      code === "switch" || code === "fall-back" || code === "turn-back" || code === "set-right" || code === "dry";
-    if (calls && before.current !== code) beep(code === "set-right" || code === "dry" ? 6 : 3);
+      code === "switch" ||
+      code === "fall-back" ||
+      code === "start-purge" ||
+      code === "turn-back" ||
+      code === "set-right" ||
+      code === "dry";
+    if (calls && before.current !== code) beep(code === "set-right" || code === "dry" ? 6 : 3, "engine");
     before.current = code;
   }, [code]);
 }
 
 const LOUD: ReadonlySet<Move["code"]> = new Set(["fall-back", "set-right", "dry"]);
+
+/** In the cab at night a bright page blinds. */
+function NightScreen() {
+  const { settings } = useYard().view;
+  const tell = useTell();
+  const isNight = settings.theme === "night";
+  return (
+    <Button
+      look="quiet"
+      onClick={() =>
+        void tell(
+          { kind: "settings", data: { theme: isNight ? "day" : "night" } },
+          isNight ? "A day screen." : "A night screen.",
+        )
+      }
+    >
+      {isNight ? "Day screen" : "Night screen"}
+    </Button>
+  );
+}
 
 function NextMove({ ride, move }: { ride: TripNow; move: Move }) {
   const units = useUnits();

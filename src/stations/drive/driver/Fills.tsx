@@ -46,11 +46,15 @@ export function Fills({ state: { vehicle, measuredKm, measuredLitres }, truths }
             <Button onClick={() => log.open("fill", { to: vehicle.dieselTank, fromRole: "thinner" })}>
               Fill with diesel
             </Button>
-            <Button onClick={() => log.open("fill-at-pump", { to: vehicle.dieselTank })}>At a pump</Button>
           </>
         ) : (
           <Button onClick={() => log.open("fill", { to: vehicle.tank })}>Fill it</Button>
         )}
+        <Button
+          onClick={() => log.open("fill-at-pump", { to: vehicle.kind === "dual" ? vehicle.dieselTank : vehicle.tank })}
+        >
+          At a pump
+        </Button>
         <Button onClick={() => log.open("fill-on-road")}>At a source</Button>
         <Button
           onClick={() => log.open("pump-out", { from: vehicle.kind === "dual" ? vehicle.oilTank : vehicle.tank })}

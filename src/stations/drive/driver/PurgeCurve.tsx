@@ -2,8 +2,7 @@
 import { Chart, LinearScale, LineController, LineElement, PointElement } from "chart.js";
 import { useEffect, useRef } from "react";
 import { minutesToResidual, type PurgeLine, purgeResidual } from "@/core/driving";
-import type { Plumbed } from "@/core/driving/rig";
-import { pumpFlowOfRig, STRAIGHT_TANKS } from "@/core/driving/rig";
+import { oilAtPump, type Plumbed, pumpFlowOfRig, STRAIGHT_TANKS } from "@/core/driving/rig";
 import type { Ridden } from "@/core/readings/drive/ridden";
 import { formatMinutes } from "@/core/units";
 import { useUnits } from "@/desk";
@@ -22,7 +21,7 @@ interface Props {
 const POINTS = 60;
 
 /** If one purged now: oil left at the pump, as this loop does it, and beside it as a return to the oil tank would. */
-export default function PurgeCurve({ plumbed, markShare, night }: Props) {
+export default function PurgeCurve({ plumbed, now, markShare, night }: Props) {
   const units = useUnits();
   const canvas = useRef<HTMLCanvasElement>(null);
   const { line, rig, burnLitresPerMinute: burn } = plumbed;
@@ -34,6 +33,9 @@ export default function PurgeCurve({ plumbed, markShare, night }: Props) {
   const other = through ? minutesToResidual(through, markShare) : null;
   // To the next half minute, so that the axis ends on a figure.
   const most = Math.max(1, Math.ceil(own * 2.8) / 2);
+  // While it purges, where on the curve it is.
+  const inLine = oilAtPump(now.moment);
+  const here = line && now.moment.setting.runs && now.moment.mode === "purge" && inLine > 0.001 ? inLine : null;
   useEffect(() => {
     if (!canvas.current || !line) return;
     const look = chartLook(night);
@@ -50,6 +52,16 @@ export default function PurgeCurve({ plumbed, markShare, night }: Props) {
           ...(through
             ? [{ data: points(through), borderColor: look.ink, borderWidth: 2, borderDash: [6, 4], pointRadius: 0 }]
             : []),
+          ...(here === null
+            ? []
+            : [
+                {
+                  data: [{ x: here < 1 ? minutesToResidual(line, here) : 0, y: 100 * here }],
+                  borderColor: look.strong,
+                  backgroundColor: look.strong,
+                  pointRadius: 7,
+                },
+              ]),
           {
             data: [
               { x: 0, y: 100 * markShare },
@@ -82,7 +94,7 @@ export default function PurgeCurve({ plumbed, markShare, night }: Props) {
       },
     });
     return () => chart.destroy();
-  }, [line, through, markShare, most, night]);
+  }, [line, through, markShare, most, night, here]);
   if (!line) return null;
   const spent = flow * own;
   const said = line.isLooped

@@ -17,6 +17,8 @@ const eventWords = (e: TripEvent, rig: Rig, u: Units): string => {
       return turnWords(rig, e);
     case "heater":
       return e.on ? "Heater on" : "Heater off";
+    case "pump":
+      return e.on ? "Lift pump on" : "Lift pump off";
     case "heard":
       return "Heard it change";
     case "read":
@@ -41,6 +43,8 @@ export function TripLog({ ride }: { ride: TripNow }) {
   const done = trip.events.filter((e) => e.what !== "read").map((e, n) => ({ ...e, n }));
   const looks = trip.events.length - done.length;
   const hasHeater = plumbed.rig.parts.some((p) => p.kind === "heater");
+  const hasPump = plumbed.rig.parts.some((p) => p.kind === "lift-pump" && p.pushes === null);
+  const pumpRuns = trip.events.findLast((e) => e.what === "pump");
   return (
     <section aria-labelledby="log-title" className="mt-2 border-t border-rule pt-2">
       <h3 id="log-title" className="text-[17px]">
@@ -67,6 +71,14 @@ export function TripLog({ ride }: { ride: TripNow }) {
         {hasHeater ? (
           <Button look="quiet" onClick={() => ride.happen({ what: "heater", on: !ride.now.moment.isHeaterOn })}>
             {ride.now.moment.isHeaterOn ? "Heater off" : "Heater on"}
+          </Button>
+        ) : null}
+        {hasPump ? (
+          <Button
+            look="quiet"
+            onClick={() => ride.happen({ what: "pump", on: !(pumpRuns?.what === "pump" && pumpRuns.on) })}
+          >
+            {pumpRuns?.what === "pump" && pumpRuns.on ? "Lift pump off" : "Lift pump on"}
           </Button>
         ) : null}
         <Button look="quiet" onClick={() => ride.happen({ what: ride.now.moment.setting.runs ? "stop" : "start" })}>

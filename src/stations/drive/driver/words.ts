@@ -64,6 +64,11 @@ export function moveWords(move: Move, rig: Rig, u: Units): { readonly what: stri
         what: "Back to diesel",
         why: `${move.why.code === "too-thick" ? `Too thick: ${formatNumber(move.why.nuMm2PerS, 0)} mm²/s` : "Too cool"} at the pump. ${turnsWords(rig, move.turns)}.`,
       };
+    case "start-purge":
+      return {
+        what: "Purge from here",
+        why: `${turnsWords(rig, move.turns)}. It takes about ${minutesLeft(move.minutes)} until the line is clean enough.`,
+      };
     case "purging":
       return {
         what: `Purge, ${minutesLeft(move.minutesLeft)} more`,

@@ -105,7 +105,10 @@ describe("the coach", () => {
       holds: "oil",
     });
   });
-  it("has nothing to switch on one tank", () => expect(nextMove(seen("plain", [start], 9))).toEqual({ code: "stop" }));
+  it("of one tank only says whether it is thin enough", () => {
+    expect(nextMove(seen("plain", [start], 9))).toEqual({ code: "one-tank", isThin: true, nuMm2PerS: 12 });
+    expect(nextMove(seen("plain", [start], 0, { oilNu: 60 }))).toMatchObject({ code: "one-tank", isThin: false });
+  });
 });
 
 describe("the coolant along a trip", () => {

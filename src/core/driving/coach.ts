@@ -16,6 +16,8 @@ import { type SwitchVerdict, switchVerdict } from "./switchOver";
 /** What the driver is to do next, and what it rests on. Turns are in their order. */
 export type Move =
   | { readonly code: "start" }
+  /** Nothing to turn: whether what it runs on is thin enough now. */
+  | { readonly code: "one-tank"; readonly isThin: boolean; readonly nuMm2PerS: number }
   /** Minutes by the warm-up; null: never, as it is rigged and as warm as it gets. */
   | { readonly code: "warm"; readonly minutesLeft: number | null; readonly why: SwitchVerdict }
   | { readonly code: "switch"; readonly turns: readonly Turn[] }
@@ -51,6 +53,7 @@ const FALL_BACK_K = 5;
 export function nextMove(c: Coached): Move {
   const { plumbed: p, moment } = c;
   if (!moment.setting.runs) return { code: "start" };
+  if (p.rig.controls.length === 0) return { code: "one-tank", isThin: c.oilNu <= c.limitMm2PerS, nuMm2PerS: c.oilNu };
   const { mode } = moment;
   if (mode === "wrong") return setRight(c);
   const dry = dryTank(c);
@@ -74,8 +77,6 @@ function onOil(c: Coached): Move {
   return standFor(c.plumbed.rig, c.plumbed.stands, "purge")
     ? { code: "start-purge", turns: away, minutes: purgeMinutesOf(c) }
     : { code: "turn-back", turns: away, astrayLitres: astrayAt(c, 1) };
-}
-    : { code: "run", purgeMinutes: purgeMinutesOf(c) };
 }
 
 function purging(c: Coached, inLine: number): Move {

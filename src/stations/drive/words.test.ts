@@ -17,6 +17,8 @@ const whole = /^[A-Z0-9].*[.?]$/;
 describe("what the coach says", () => {
   const moves: Move[] = [
     { code: "start" },
+    { code: "one-tank", isThin: false, nuMm2PerS: 40 },
+    { code: "one-tank", isThin: true, nuMm2PerS: 9 },
     { code: "warm", minutesLeft: 4.2, why: { code: "too-cool", missingK: 12 } },
     { code: "warm", minutesLeft: null, why: { code: "too-thick", nuMm2PerS: 31, limitMm2PerS: 15 } },
     {
@@ -46,8 +48,8 @@ describe("what the coach says", () => {
       expect(why.trim()).toMatch(whole);
       expect(`${what} ${why}`).not.toMatch(/undefined|NaN|null/);
     }
-    expect(moveWords(moves[3] as Move, rig, u).why).toContain("Return valve to oil, then tank valve to oil");
-    expect(moveWords(moves[7] as Move, rig, u).what).toBe("Purge, 25 s more");
+    expect(moveWords(moves[5] as Move, rig, u).why).toContain("Return valve to oil, then tank valve to oil");
+    expect(moveWords(moves[9] as Move, rig, u).what).toBe("Purge, 25 s more");
     expect(turnsWords(rig, [])).toBe("");
   });
   it("says the harm of a turn before it is made, in the owner's unit", () => {

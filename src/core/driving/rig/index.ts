@@ -15,12 +15,11 @@ export {
   withoutPart,
   withPart,
 } from "./edit";
-export { type Line, LOOPED_TANKS, lineOf, STRAIGHT_TANKS } from "./line";
+export { lineOf, STRAIGHT_TANKS } from "./line";
 export {
   type Mode,
   type Positions,
   running,
-  type Stand,
   standFor,
   standsOf,
   type Turn,

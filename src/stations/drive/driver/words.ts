@@ -41,6 +41,13 @@ export function moveWords(move: Move, rig: Rig, u: Units): { readonly what: stri
   switch (move.code) {
     case "start":
       return { what: "Start on diesel", why: "Valves as they rest. The line holds what the last stop left." };
+    case "one-tank":
+      return move.isThin
+        ? { what: "Run as it is", why: "Thin enough for the pump." }
+        : {
+            what: "Go gently",
+            why: `At the pump it has about ${formatNumber(move.nuMm2PerS, 0)} mm²/s: no load until it is warm, and thinner fuel for such mornings.`,
+          };
     case "warm": {
       const lacks =
         move.why.code === "too-cool"

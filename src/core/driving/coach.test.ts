@@ -94,6 +94,18 @@ describe("the coach", () => {
     expect(move).toMatchObject({ code: "turn-back" });
     if (move.code === "turn-back") expect(move.astrayLitres).toBeGreaterThan(0.05);
   });
+  it("with a back-purge stops the engine first, and says for how many seconds", () => {
+    const on = [start, turn(9, "oil")];
+    const asked = nextMove(seen("back-purge", on, 30, { isStopping: true }));
+    expect(asked).toMatchObject({ code: "back-purge", turns: [{ control: "switch", position: "back" }] });
+    if (asked.code === "back-purge") expect(asked.seconds).toBeGreaterThan(4);
+    const off: TripEvent[] = [...on, { minute: 30, what: "stop" }, turn(30, "back")];
+    expect(nextMove(seen("back-purge", off, 30.02, { isStopping: true }))).toMatchObject({ code: "back-purging" });
+    expect(nextMove(seen("back-purge", off, 30.5, { isStopping: true }))).toMatchObject({
+      code: "turn-back",
+      turns: [{ control: "switch", position: "diesel" }],
+    });
+  });
   it("finishes a turn that was half done, by the nearer way", () => {
     const half = [start, turn(9, "oil", "supply-switch")];
     expect(nextMove(seen("oil-tank", half, 10))).toMatchObject({ code: "set-right", fouls: expect.closeTo(1.28, 6) });

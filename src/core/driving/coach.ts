@@ -2,11 +2,15 @@ import { minutesToResidual } from "./purge";
 import { returnedLitres } from "./returned";
 import {
   astrayInto,
+  backPurgeOf,
   type Mode,
   type Moment,
   oilAtPump,
+  oilInLine,
   outcomeOf,
   type Plumbed,
+  type Positions,
+  purgeStand,
   standFor,
   type Turn,
   turnsTo,
@@ -23,6 +27,9 @@ export type Move =
   | { readonly code: "switch"; readonly turns: readonly Turn[] }
   | { readonly code: "run"; readonly purgeMinutes: number }
   | { readonly code: "fall-back"; readonly why: SwitchVerdict; readonly turns: readonly Turn[] }
+  /** With the engine off a little pump pushes diesel back through the line. */
+  | { readonly code: "back-purge"; readonly turns: readonly Turn[]; readonly seconds: number }
+  | { readonly code: "back-purging"; readonly secondsLeft: number }
   | { readonly code: "start-purge"; readonly turns: readonly Turn[]; readonly minutes: number }
   | { readonly code: "purging"; readonly minutesLeft: number; readonly astrayLitres: number }
   | { readonly code: "turn-back"; readonly turns: readonly Turn[]; readonly astrayLitres: number }
@@ -52,7 +59,7 @@ const FALL_BACK_K = 5;
 /** The next move. Source of the gates and of falling back: physics §6. */
 export function nextMove(c: Coached): Move {
   const { plumbed: p, moment } = c;
-  if (!moment.setting.runs) return { code: "start" };
+  if (!moment.setting.runs) return engineOff(c);
   if (p.rig.controls.length === 0) return { code: "one-tank", isThin: c.oilNu <= c.limitMm2PerS, nuMm2PerS: c.oilNu };
   const { mode } = moment;
   if (mode === "wrong") return setRight(c);
@@ -74,7 +81,10 @@ function onOil(c: Coached): Move {
   const away = turnsAway(c);
   if (why.code !== "on-oil") return { code: "fall-back", why, turns: away };
   if (!c.isStopping) return { code: "run", purgeMinutes: purgeMinutesOf(c) };
-  return standFor(c.plumbed.rig, c.plumbed.stands, "purge")
+  const back = backPurgeOf(c.plumbed.rig, c.plumbed.stands);
+  if (back)
+    return { code: "back-purge", turns: turnsToStand(c, back.at), seconds: backSeconds(c, back.litresPerMinute, 1) };
+  return purgeStand(c.plumbed.rig, c.plumbed.stands)
     ? { code: "start-purge", turns: away, minutes: purgeMinutesOf(c) }
     : { code: "turn-back", turns: away, astrayLitres: astrayAt(c, 1) };
 }
@@ -92,14 +102,36 @@ function purging(c: Coached, inLine: number): Move {
   return { code: "turn-back", turns: turnsFor(c, "diesel"), astrayLitres: astrayAt(c, inLine) };
 }
 
+/** Engine off: before it starts, or while a back-purge runs. */
+function engineOff(c: Coached): Move {
+  const { rig, stands } = c.plumbed;
+  const back = backPurgeOf(rig, stands);
+  const at = c.moment.setting.at;
+  if (!back || !rig.controls.every((k) => (at[k.id] ?? k.positions[0]) === back.at[k.id])) return { code: "start" };
+  const inLine = oilInLine(c.plumbed, c.moment);
+  return inLine > c.markShare
+    ? { code: "back-purging", secondsLeft: backSeconds(c, back.litresPerMinute, inLine) }
+    : { code: "turn-back", turns: turnsFor(c, "diesel"), astrayLitres: 0 };
+}
+
+/** Until the mark, from so much oil in the line, by the little pump's flow. */
+function backSeconds({ plumbed: { line }, markShare }: Coached, litresPerMinute: number, inLine: number): number {
+  if (!line || inLine <= markShare) return 0;
+  const pushed = { ...line, litresPerMinute };
+  return 60 * (minutesToResidual(pushed, markShare) - (inLine < 1 ? minutesToResidual(pushed, inLine) : 0));
+}
+
+const turnsToStand = ({ plumbed: p, moment }: Coached, to: Positions): readonly Turn[] =>
+  turnsTo(p.rig, p.stands, moment.setting.at, to);
+
 const turnsFor = ({ plumbed: p, moment }: Coached, mode: Exclude<Mode, "wrong">): readonly Turn[] => {
-  const stand = standFor(p.rig, p.stands, mode);
+  const stand = mode === "purge" ? purgeStand(p.rig, p.stands) : standFor(p.rig, p.stands, mode);
   return stand ? turnsTo(p.rig, p.stands, moment.setting.at, stand.at) : [];
 };
 
 /** Off oil: to a purge where there is one, else straight to diesel. */
 const turnsAway = (c: Coached): readonly Turn[] =>
-  turnsFor(c, standFor(c.plumbed.rig, c.plumbed.stands, "purge") ? "purge" : "diesel");
+  turnsFor(c, purgeStand(c.plumbed.rig, c.plumbed.stands) ? "purge" : "diesel");
 
 function setRight(c: Coached): Move {
   const { plumbed: p, moment } = c;

@@ -34,6 +34,8 @@ describe("what the coach says", () => {
       why: { code: "too-cool", missingK: 9 },
       turns: [{ control: "tank-valve", position: "diesel" }],
     },
+    { code: "back-purge", seconds: 12, turns: [{ control: "tank-valve", position: "diesel" }] },
+    { code: "back-purging", secondsLeft: 3 },
     { code: "start-purge", minutes: 2.6, turns: [{ control: "tank-valve", position: "diesel" }] },
     { code: "purging", minutesLeft: 0.4, astrayLitres: 0.21 },
     { code: "turn-back", turns: [{ control: "return-valve", position: "diesel" }], astrayLitres: 0 },
@@ -49,7 +51,7 @@ describe("what the coach says", () => {
       expect(`${what} ${why}`).not.toMatch(/undefined|NaN|null/);
     }
     expect(moveWords(moves[5] as Move, rig, u).why).toContain("Return valve to oil, then tank valve to oil");
-    expect(moveWords(moves[9] as Move, rig, u).what).toBe("Purge, 25 s more");
+    expect(moveWords(moves[11] as Move, rig, u).what).toBe("Purge, 25 s more");
     expect(turnsWords(rig, [])).toBe("");
   });
   it("says the harm of a turn before it is made, in the owner's unit", () => {

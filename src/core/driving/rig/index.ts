@@ -15,7 +15,7 @@ export {
   withoutPart,
   withPart,
 } from "./edit";
-export { lineOf, STRAIGHT_TANKS } from "./line";
+export { backPurgeOf, lineOf, purgeStand, STRAIGHT_TANKS } from "./line";
 export {
   type Mode,
   type Positions,
@@ -31,6 +31,8 @@ export {
   type Hose,
   hoseLitres,
   isValve,
+  MOST_CONTROLS,
+  MOST_POSITIONS,
   type Mover,
   PART_KINDS,
   type PartKind,
@@ -52,6 +54,7 @@ export {
   minutesBy,
   modeAt,
   oilAtPump,
+  oilInLine,
   onTo,
   type Plumbed,
   plumbed,

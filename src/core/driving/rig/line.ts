@@ -1,8 +1,9 @@
 import type { PurgeLine } from "../purge";
 import { type Chain, chainsOf } from "./chains";
-import { running, type Stand, standFor } from "./modes";
+import { type Positions, running, type Stand, standFor } from "./modes";
 import { flowsOf } from "./network";
 import { partOfPort, type Rig } from "./parts";
+import { isPushing } from "./setting";
 import { chainFlow } from "./transfers";
 
 /** Straight through a line mixes as three stirred tanks, a loop as one, until its owner has timed it. Physics §6. */
@@ -29,7 +30,7 @@ export function lineOf(
   tanksInSeries: number | null,
 ): Line | null {
   const oil = standFor(rig, stands, "oil");
-  const purge = standFor(rig, stands, "purge") ?? standFor(rig, stands, "diesel");
+  const purge = purgeStand(rig, stands) ?? standFor(rig, stands, "diesel");
   const engine = rig.parts.find((p) => p.kind === "injection-pump");
   if (!oil || !purge || !engine) return null;
   const chains = chainsOf(rig);
@@ -55,6 +56,26 @@ export function lineOf(
     tanksInSeries: tanksInSeries ?? (isLooped ? LOOPED_TANKS : STRAIGHT_TANKS),
     chains: held.map((c) => c.id),
   };
+}
+
+/** A purge by the injection pump; a back-purge pump makes one of its own, with the engine off. */
+export const purgeStand = (rig: Rig, stands: readonly Stand[]): Stand | null =>
+  standFor(
+    rig,
+    stands.filter((s) => !rig.parts.some((p) => isPushing(rig, p, running(s.at)))),
+    "purge",
+  );
+
+/** Where a pump of its own pushes diesel back through the line; null where a rig has none such. */
+export function backPurgeOf(
+  rig: Rig,
+  stands: readonly Stand[],
+): { readonly at: Positions; readonly litresPerMinute: number } | null {
+  for (const s of stands)
+    for (const p of rig.parts)
+      if (p.kind === "lift-pump" && isPushing(rig, p, running(s.at)))
+        return { at: s.at, litresPerMinute: p.litresPerMinute };
+  return null;
 }
 
 interface Flowing {

@@ -137,6 +137,10 @@ export interface Hose {
 /** Litres in a hose: π/4·d²·L. */
 export const hoseLitres = (h: Hose): number => ((Math.PI / 4) * h.boreMm ** 2 * h.lengthMm) / 1e6;
 
+/** Every way the controls can stand is tried: more than these nobody could drive with. */
+export const MOST_CONTROLS = 4;
+export const MOST_POSITIONS = 4;
+
 /** What a driver's hand is on; its first position is where it is left. */
 export interface Control {
   readonly id: string;

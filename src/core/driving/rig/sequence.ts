@@ -1,9 +1,11 @@
-import { type Line, lineOf } from "./line";
+import { type Line, lineOf, purgeStand } from "./line";
 import { type Mode, modeOf, type Positions, type Stand, standFor, standsOf, turnsTo } from "./modes";
+import { flowsOf } from "./network";
 import { outcomeOf } from "./outcome";
 import type { Rig } from "./parts";
 import { advance, burnedIn, litresAt, type Running, shareAt, spilledIn, startRunning, type TankFill } from "./run";
 import type { Setting } from "./setting";
+import { chainFlow } from "./transfers";
 
 /** What a driver does or reads, in minutes since the trip began. */
 export type TripEvent = { readonly minute: number } & (
@@ -128,6 +130,25 @@ export function oilAtPump(m: Moment): number {
   return shareAt(m.run, row, oil.id);
 }
 
+/** Share of the oil tank's fuel in what of the line something flows through now: a stub that nothing reaches stays as it is. */
+export function oilInLine(p: Plumbed, m: Moment): number {
+  const { stores, litres } = m.run;
+  const oil = stores.tanks.findIndex((id) =>
+    p.rig.parts.some((t) => t.kind === "tank" && t.id === id && t.holds === "oil"),
+  );
+  const origins = stores.tanks.length + 1;
+  const flows = flowsOf(p.rig, m.setting, p.burnLitresPerMinute);
+  let [held, of] = [0, 0];
+  for (const { chain, first, cells } of stores.chains) {
+    if (!p.line?.chains.includes(chain.id) || Math.abs(chainFlow(chain, flows)) < STILL) continue;
+    held += chain.litres;
+    for (let row = first; row < first + cells; row++) of += litres[row * origins + oil] ?? 0;
+  }
+  return held > 0 ? of / held : 0;
+}
+
+const STILL = 1e-9;
+
 /** Minutes with the engine on, by what its valves made of it; of diesel, before and after the first oil. */
 export interface MinutesBy {
   readonly startOnDiesel: number;
@@ -204,7 +225,7 @@ function inLines({ stores, litres }: Running, origin: number): number {
  */
 export function remembered(p: Plumbed, minutes: MinutesBy): TripEvent[] {
   const rest: Positions = Object.fromEntries(p.rig.controls.map((c) => [c.id, c.positions[0] ?? ""]));
-  const [oil, purge] = [standFor(p.rig, p.stands, "oil"), standFor(p.rig, p.stands, "purge")];
+  const [oil, purge] = [standFor(p.rig, p.stands, "oil"), purgeStand(p.rig, p.stands)];
   const at: TripEvent[] = [{ minute: 0, what: "start" }];
   let stands = rest;
   const turn = (minute: number, to: Positions): void => {

@@ -1,17 +1,12 @@
 import * as z from "../../zod";
 import { VehicleId } from "../ids";
+import { answersTo, calledByItems } from "../schema/answers";
 import { Celsius } from "../schema/quantities";
 import { RIG_TEST_ITEMS } from "../words";
 import { MOVES_NOTHING } from "./flow";
 import { defineKind } from "./kind";
 
-const Answer = z.enum(["yes", "no", "none"]).optional();
-const ChecksSchema = z.object(
-  Object.fromEntries(Object.keys(RIG_TEST_ITEMS).map((item) => [item, Answer])) as Record<
-    keyof typeof RIG_TEST_ITEMS,
-    typeof Answer
-  >,
-);
+const ChecksSchema = answersTo(RIG_TEST_ITEMS);
 export type RigChecks = z.infer<typeof ChecksSchema>;
 
 /** A fuel loop tried out on the bench: line pulled at the pump, two jars, breath through each valve. */
@@ -39,11 +34,6 @@ export const rigTest = defineKind({
     vehicle: "Vehicle",
     tripCelsius: "Thermostat turns to oil at",
     resetCelsius: "Thermostat turns back at",
-    ...Object.fromEntries(
-      Object.entries(RIG_TEST_ITEMS).map(([item, name]) => [
-        `checks.${item}`,
-        [name, { yes: "Yes", no: "No", none: "It has none" }] as const,
-      ]),
-    ),
+    ...calledByItems(RIG_TEST_ITEMS),
   },
 });

@@ -1,17 +1,12 @@
 import * as z from "../../zod";
 import { VesselId } from "../ids";
+import { answersTo, calledByItems } from "../schema/answers";
 import { changeVessel } from "../transfer";
 import { WALK_ITEMS } from "../words";
 import { MOVES_NOTHING } from "./flow";
 import { defineKind } from "./kind";
 
-const Answer = z.enum(["yes", "no", "none"]).optional();
-const ChecksSchema = z.object(
-  Object.fromEntries(Object.keys(WALK_ITEMS).map((item) => [item, Answer])) as Record<
-    keyof typeof WALK_ITEMS,
-    typeof Answer
-  >,
-);
+const ChecksSchema = answersTo(WALK_ITEMS);
 export type WalkChecks = z.infer<typeof ChecksSchema>;
 
 /** A kettle looked over before its first batch: what is as it should be, what is not, and what it does not have. */
@@ -29,11 +24,6 @@ export const walkDown = defineKind({
   },
   called: {
     vessel: "Kettle",
-    ...Object.fromEntries(
-      Object.entries(WALK_ITEMS).map(([item, name]) => [
-        `checks.${item}`,
-        [name, { yes: "Yes", no: "No", none: "It has none" }] as const,
-      ]),
-    ),
+    ...calledByItems(WALK_ITEMS),
   },
 });

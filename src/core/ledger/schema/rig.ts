@@ -1,4 +1,5 @@
 import type { Rig } from "../../driving/rig";
+import { MOST_CONTROLS, MOST_POSITIONS } from "../../driving/rig/parts";
 import * as z from "../../zod";
 import { Name } from "./quantities";
 
@@ -58,9 +59,9 @@ export const RigSchema: z.ZodType<Rig> = z.object({
       z.object({
         id: Id,
         name: Name,
-        positions: z.array(Id).min(2).max(8),
+        positions: z.array(Id).min(2).max(MOST_POSITIONS),
         thermostat: z.object({ tripCelsius: Celsius, resetCelsius: Celsius, cutOutCelsius: Celsius }).optional(),
       }),
     )
-    .max(12),
+    .max(MOST_CONTROLS),
 });

@@ -1,6 +1,6 @@
 import { type MixPart, passesCold, purgeMark } from "../../blending";
 import { minutesToResidual, purgeResidual, returnedLitres } from "../../driving";
-import { type Plumbed, pumpFlowOfRig } from "../../driving/rig";
+import { backPurgeOf, type Plumbed, pumpFlowOfRig } from "../../driving/rig";
 import { covered } from "../covered";
 
 /** How long it will stand. */
@@ -50,7 +50,7 @@ export function purgeAdvice(a: Asked): PurgeAdvice | null {
   if (!mark) return null;
   const minutes = skip ? 0 : minutesToResidual(line, mark.share);
   const flow = pumpFlowOfRig(rig);
-  const back = rig.parts.find((p) => p.kind === "lift-pump" && p.pushes !== null);
+  const back = backPurgeOf(rig, a.plumbed.stands);
   return {
     celsiusThen,
     skip,
@@ -73,6 +73,6 @@ export function purgeAdvice(a: Asked): PurgeAdvice | null {
         perSecond: (Math.max(0, flow - burn) * purgeResidual(line, fromMinute)) / 60,
       };
     }),
-    backPurgeMinutes: back?.kind === "lift-pump" ? (BACK_VOLUMES * line.lineLitres) / back.litresPerMinute : null,
+    backPurgeMinutes: back ? (BACK_VOLUMES * line.lineLitres) / back.litresPerMinute : null,
   };
 }

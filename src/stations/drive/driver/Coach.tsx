@@ -144,7 +144,16 @@ function NextMove({ ride, move }: { ride: TripNow; move: Move }) {
         <p className="text-[15px]">{why}</p>
       </div>
       <div className="mt-2 flex flex-col gap-2">
-        {first ? (
+        {first && move.code === "back-purge" ? (
+          <Big
+            look="go"
+            onClick={() =>
+              ride.happen({ what: "stop" }, { what: "turn", control: first.control, position: first.position })
+            }
+          >
+            Engine off, {turnWords(rig, first)}
+          </Big>
+        ) : first ? (
           <Big
             look={LOUD.has(move.code) ? "stop" : "go"}
             onClick={() => ride.happen({ what: "turn", control: first.control, position: first.position })}

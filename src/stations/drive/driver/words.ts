@@ -71,6 +71,16 @@ export function moveWords(move: Move, rig: Rig, u: Units): { readonly what: stri
         what: "Back to diesel",
         why: `${move.why.code === "too-thick" ? `Too thick: ${formatNumber(move.why.nuMm2PerS, 0)} mm²/s` : "Too cool"} at the pump. ${turnsWords(rig, move.turns)}.`,
       };
+    case "back-purge":
+      return {
+        what: "Stop the engine, then back-purge",
+        why: `${turnsWords(rig, move.turns)} for about ${Math.max(5, Math.ceil(move.seconds / 5) * 5)} s, engine off.`,
+      };
+    case "back-purging":
+      return {
+        what: `Back-purge, ${Math.max(1, Math.ceil(move.secondsLeft))} s more`,
+        why: "The little pump pushes diesel through to the oil tank.",
+      };
     case "start-purge":
       return {
         what: "Purge from here",

@@ -3,6 +3,7 @@ import { useState } from "react";
 import {
   goesIntoHose,
   intoHose,
+  MOST_CONTROLS,
   newPart,
   openPorts,
   PART_KIND_IDS,
@@ -134,6 +135,7 @@ function AddHose({ draft: { rig, change } }: { draft: Draft }) {
 
 function AddControl({ draft: { rig, change } }: { draft: Draft }) {
   const [name, setName] = useState("");
+  if (rig.controls.length >= MOST_CONTROLS) return <p className="text-[14px] text-ink-2">Four at the most.</p>;
   return (
     <div className="mt-2 flex items-end gap-2">
       <TextField label="One more switch, called" value={name} onChange={setName} />

@@ -1,5 +1,5 @@
 "use client";
-import { type Control, changedControl, type Rig, withoutControl } from "@/core/driving/rig";
+import { type Control, changedControl, MOST_POSITIONS, type Rig, withoutControl } from "@/core/driving/rig";
 import { Button, TextField } from "@/ui";
 import { POSITION_WORDS, positionWords } from "../driver/words";
 
@@ -17,7 +17,8 @@ export function ControlRow({ control, rig, onChange }: Props) {
     const positions = control.positions.includes(position)
       ? control.positions.filter((p) => p !== position)
       : [...control.positions, position];
-    if (positions.length >= 2) onChange(changedControl(rig, { ...control, positions }));
+    if (positions.length >= 2 && positions.length <= MOST_POSITIONS)
+      onChange(changedControl(rig, { ...control, positions }));
   };
   return (
     <li className="border-t border-rule">
@@ -34,9 +35,7 @@ export function ControlRow({ control, rig, onChange }: Props) {
             onChange={(name) => onChange(changedControl(rig, { ...control, name: name.slice(0, 60) }))}
           />
           <fieldset className="mt-2">
-            <legend className="text-[14px] text-ink-2">
-              It stands at, two at the least; the first is where it is left
-            </legend>
+            <legend className="text-[14px] text-ink-2">It stands at, two to four; the first is where it is left</legend>
             <div className="flex flex-wrap gap-1">
               {POSITIONS.map((p) => (
                 <button

@@ -36,7 +36,7 @@ test("blend: set by hand it may go over the limit and says so; found again it do
 
 test("drive: a trip that was not purged is said to be, there and in the yard", async ({ page }) => {
   await openDemo(page, "/drive?vehicle=flatbed");
-  await page.getByLabel("Purge").fill("0");
+  await page.getByLabel("Purge", { exact: true }).fill("0");
   await expect(page.getByText(/with that much oil in the line it may not start/)).toBeVisible();
   await page.getByRole("button", { name: "Log the trip" }).click();
   await expect(page.getByText(/^Trip logged/)).toBeVisible();

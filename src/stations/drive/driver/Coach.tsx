@@ -5,7 +5,7 @@ import { oilAtPump } from "@/core/driving/rig";
 import type { VehicleState } from "@/core/ledger";
 import type { VehicleCold } from "@/core/readings/drive/vehicleCold";
 import { formatNumber } from "@/core/units";
-import { useTell, useUnits, Why } from "@/desk";
+import { useNote, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
 import { Button, beep, Caution } from "@/ui";
 import { percentWords } from "@/ui/words";
@@ -111,13 +111,13 @@ const LOUD: ReadonlySet<Move["code"]> = new Set(["fall-back", "set-right", "dry"
 /** In the cab at night a bright page blinds. */
 function NightScreen() {
   const { settings } = useYard().view;
-  const tell = useTell();
+  const note = useNote();
   const isNight = settings.theme === "night";
   return (
     <Button
       look="quiet"
       onClick={() =>
-        void tell(
+        note(
           { kind: "settings", data: { theme: isNight ? "day" : "night" } },
           isNight ? "A day screen." : "A night screen.",
         )

@@ -5,6 +5,7 @@ import type { VehicleState } from "@/core/ledger";
 import { type Asked, GATE_CELSIUS } from "@/core/readings/drive/ridden";
 import { tankTruths } from "@/core/readings/drive/tankTruth";
 import { formatMinutes, formatNumber } from "@/core/units";
+import type { YardView } from "@/core/view";
 import { useAwake, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Bench } from "@/ui";
@@ -27,6 +28,11 @@ const PurgeCurve = lazy(() => import("./PurgeCurve"));
 /** Where a tank is empty nothing says how far to purge: then as far as it goes. */
 const LEAST_RESIDUAL = 0.02;
 
+/** Early it is about as cold as the night was; later nearer to what the shed last read. */
+const EARLY_HOUR = 10;
+const likelyOutside = ({ settings, at }: YardView): number =>
+  new Date(at).getHours() < EARLY_HOUR ? settings.tonightLowCelsius : settings.shedCelsius;
+
 interface Props {
   readonly state: VehicleState;
 }
@@ -37,7 +43,7 @@ export function DriverBench({ state }: Props) {
   const units = useUnits();
   const cold = useVehicleCold(state);
   const { vehicle } = state;
-  const [outside, setOutside] = useState(view.settings.tonightLowCelsius);
+  const [outside, setOutside] = useState(() => likelyOutside(view));
   const { vessels, settings, fluids } = view;
   const tank = useMemo(() => {
     const byId = new Map(vessels.map((v) => [v.vessel.id, v]));

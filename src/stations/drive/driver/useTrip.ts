@@ -31,9 +31,9 @@ export interface TripNow {
 /** This device's clock: how long a trip ran is told by it, and not when. */
 const clockNow = (): string => new Date().toISOString();
 
-export function useTrip(asked: Asked): TripNow {
+export function useTrip(before: Asked): TripNow {
   const { name } = useYard();
-  const { vehicle } = asked.state;
+  const { vehicle } = before.state;
   const [trip, keep, forget] = useKept<KeptTrip | null>(`brisk-barrel-trip ${name} ${vehicle.id}`, NONE);
   const latest = useRef(trip);
   latest.current = trip;
@@ -61,6 +61,12 @@ export function useTrip(asked: Asked): TripNow {
     return () => clearInterval(timer);
   }, [runs, change]);
 
+  // Once it has begun, it is as cold out as was said then.
+  const begunCelsius = trip?.outsideCelsius;
+  const asked = useMemo(
+    (): Asked => (begunCelsius === undefined ? before : { ...before, outsideCelsius: begunCelsius }),
+    [before, begunCelsius],
+  );
   const plumbed = useMemo(() => plumbedOf(asked.state, asked.tank), [asked.state, asked.tank]);
   const events = trip?.events ?? NO_EVENTS;
   // Only what moves fuel counts here: a gauge that speaks every second asks for nothing to be gone through again.

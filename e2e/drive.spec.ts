@@ -157,6 +157,14 @@ test("a month of generator hours from an empty yard, in gallons and by thumb: lo
   await form.getByRole("button", { name: "Log it", exact: true }).tap();
   await expect(page.getByText("Standby set tank got 15 gal at the pump.")).toBeVisible();
 
+  // One may practise before one has built anything with two tanks: in the shed too.
+  await page.getByRole("link", { name: "Rehearse" }).tap();
+  await page.getByRole("button", { name: /^A run through the filter/ }).tap();
+  await page.getByRole("group", { name: "Pump" }).getByRole("button", { name: "on", exact: true }).tap();
+  await expect(page.getByText("The pump runs dry: nothing comes to it.")).toBeVisible();
+  await page.getByRole("button", { name: "Leave the lesson" }).tap();
+  await page.getByRole("link", { name: "Drive", exact: true }).last().tap();
+
   for (const [before, meter] of [
     ["100", "108"],
     [null, "116"],

@@ -90,6 +90,7 @@ export {
   type DipDoubt,
   type DipReading,
   type FirstDraw,
+  freshVehicle,
   type HungByKind,
   type JarReading,
   type PartLitres,

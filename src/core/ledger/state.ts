@@ -418,6 +418,29 @@ export const freshSource = (source: Source, knownSince: string): SourceState => 
   photo: null,
 });
 
+/** A vehicle of which nothing but how it is made is known. */
+export const freshVehicle = (vehicle: Vehicle): VehicleState => ({
+  vehicle,
+  km: 0,
+  trips: 0,
+  lastTripAt: null,
+  hourMeter: null,
+  residualOilShare: null,
+  measuredLitres: 0,
+  measuredKm: 0,
+  odometerKm: null,
+  rigTest: null,
+  services: [],
+  sparesAboard: null,
+  lastDropKPa: null,
+  hours: 0,
+  oilSince: null,
+  past: [],
+  warmUps: [],
+  purges: [],
+  ranOn: [],
+});
+
 export interface PartLitres {
   readonly component: ComponentId;
   readonly origin: string;

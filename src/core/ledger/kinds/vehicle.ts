@@ -6,6 +6,7 @@ import * as z from "../../zod";
 import { VehicleId, VesselId } from "../ids";
 import { Celsius, Litres, Millimetres, Name } from "../schema/quantities";
 import { RigSchema } from "../schema/rig";
+import { freshVehicle } from "../state";
 import { MOVES_NOTHING } from "./flow";
 import { defineKind } from "./kind";
 
@@ -81,28 +82,7 @@ export const vehicle = defineKind({
   speaksOf: tanksOf,
   apply(yard, { data }) {
     const known = yard.vehicles.get(data.id);
-    yard.vehicles.set(data.id, {
-      km: 0,
-      trips: 0,
-      lastTripAt: null,
-      hourMeter: null,
-      odometerKm: null,
-      rigTest: null,
-      services: [],
-      sparesAboard: null,
-      lastDropKPa: null,
-      hours: 0,
-      oilSince: null,
-      past: [],
-      warmUps: [],
-      purges: [],
-      residualOilShare: null,
-      measuredLitres: 0,
-      measuredKm: 0,
-      ranOn: [],
-      ...known,
-      vehicle: data,
-    });
+    yard.vehicles.set(data.id, { ...(known ?? freshVehicle(data)), vehicle: data });
     return undefined;
   },
   called: {

@@ -59,7 +59,7 @@ export function BeforeTrip({ ride, state, outside, onOutside, markShare }: Props
         <Button
           look="go"
           wide
-          className="mt-2 min-h-[64px] text-[22px]"
+          className="mt-2 min-h-[64px]! text-[22px]!"
           disabled={out.value === null || move.code !== "start"}
           onClick={() => ride.begin(out.value ?? outside, Number(speed))}
         >

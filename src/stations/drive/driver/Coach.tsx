@@ -188,7 +188,7 @@ function Big({
   children: React.ReactNode;
 }) {
   return (
-    <Button look={look} wide className="min-h-[64px] text-[22px]" onClick={onClick}>
+    <Button look={look} wide className="min-h-[64px]! text-[22px]!" onClick={onClick}>
       {children}
     </Button>
   );

@@ -45,7 +45,7 @@ function sizeOf(part: RigPart, isNarrow: boolean): Size {
     case "filter":
     case "heater":
     case "exchanger":
-      return isNarrow ? [88, 46] : [98, 50];
+      return isNarrow ? [92, 56] : [98, 50];
   }
 }
 
@@ -88,7 +88,7 @@ export function layLoop(rig: Rig, isNarrow: boolean): Laid {
   const g = new Graph({ multigraph: true });
   g.setGraph(
     isNarrow
-      ? { rankdir: "TB", nodesep: 14, ranksep: 26, edgesep: 14, marginx: 12, marginy: 12 }
+      ? { rankdir: "TB", nodesep: 40, ranksep: 26, edgesep: 14, marginx: 12, marginy: 12 }
       : { rankdir: "LR", nodesep: 34, ranksep: 40, edgesep: 30, marginx: 16, marginy: 20 },
   );
   g.setDefaultEdgeLabel(() => ({}));

@@ -1,19 +1,52 @@
 "use client";
-import { useMemo, useState } from "react";
+import { type ReactNode, useMemo, useState } from "react";
 import { LESSONS, type Lesson, SHED_LESSONS, type ShedLesson } from "@/core/driving/rehearsal";
+import { isShelfId, shelfFor } from "@/core/driving/rig";
 import type { VehicleState, VesselId } from "@/core/ledger";
 import { stageOf } from "@/core/readings/drive/stage";
 import { useUnits } from "@/desk";
 import { useYard } from "@/store";
-import { Bench } from "@/ui";
+import { Bench, SelectField } from "@/ui";
 import { DrivePages } from "../DrivePages";
-import { VehicleTabs } from "../VehicleTabs";
+import { practiceVehicle } from "./practiceVehicle";
 import { Rehearsing } from "./Rehearsing";
 import { ShedRehearsal } from "./ShedRehearsal";
 import { useBest } from "./useBest";
 
+const OWN = "own";
+
 /** A place to practise, on this vehicle's own loop. Nothing of it enters the book. */
-export function Lessons({ state }: { state: VehicleState }) {
+export function Lessons({ own }: { own: VehicleState | null }) {
+  const hasOwn = own?.vehicle.kind === "dual";
+  const [on, setOn] = useState<string>(hasOwn ? OWN : "three-position");
+  const state = useMemo(
+    () => (on === OWN && own ? own : practiceVehicle(isShelfId(on) ? on : "three-position")),
+    [on, own],
+  );
+  const choice = (
+    <div className="my-2 max-w-[420px]">
+      <SelectField
+        label="Practise on"
+        value={on}
+        onChange={setOn}
+        options={[
+          ...(hasOwn && own ? [{ value: OWN, name: own.vehicle.name }] : []),
+          ...shelfFor(2).map((s) => ({ value: s.id, name: s.name })),
+        ]}
+      />
+    </div>
+  );
+  return <Played key={state.vehicle.id} state={state} own={own} choice={choice} />;
+}
+
+interface Props {
+  readonly state: VehicleState;
+  readonly own: VehicleState | null;
+  readonly choice: ReactNode;
+}
+
+/** The lessons on one loop, and the one that is under way. */
+function Played({ state, own, choice }: Props) {
   const { vessels, settings, fluids } = useYard().view;
   const units = useUnits();
   const { vehicle } = state;
@@ -40,7 +73,7 @@ export function Lessons({ state }: { state: VehicleState }) {
         onLeave={leave}
       />
     );
-  const fit = vehicle.kind === "dual" ? LESSONS.filter((l) => !l.needs || l.needs(vehicle.rig)) : [];
+  const fit = LESSONS.filter((l) => !l.needs || l.needs(vehicle.rig));
   const row = (l: Lesson | ShedLesson, detail: string) => (
     <li key={l.id} className="border-t border-rule">
       <button
@@ -71,21 +104,17 @@ export function Lessons({ state }: { state: VehicleState }) {
             What reached which tank, what the injection pump had to swallow, how the line was left for the night, and
             whether the oil was used while it could be. A hundred is a clean drive.
           </p>
-          <DrivePages vehicle={vehicle.id} here="rehearse" />
+          {own ? <DrivePages vehicle={own.vehicle.id} here="rehearse" /> : null}
         </>
       }
     >
-      <VehicleTabs chosen={vehicle.id} path="/rehearse" />
-      {fit.length > 0 ? (
-        <section aria-labelledby="lessons-title" className="max-w-[820px]">
-          <h2 id="lessons-title" className="text-xl">
-            On the road
-          </h2>
-          <ul>{fit.map((l) => row(l, `${l.driveMinutes} min, ${units.celsius(l.ambientCelsius)}`))}</ul>
-        </section>
-      ) : (
-        <p className="mt-3">One tank has no valves to turn: its lessons are those of the shed.</p>
-      )}
+      {choice}
+      <section aria-labelledby="lessons-title" className="max-w-[820px]">
+        <h2 id="lessons-title" className="text-xl">
+          On the road
+        </h2>
+        <ul>{fit.map((l) => row(l, `${l.driveMinutes} min, ${units.celsius(l.ambientCelsius)}`))}</ul>
+      </section>
       <section aria-labelledby="shed-title" className="mt-4 max-w-[820px]">
         <h2 id="shed-title" className="text-xl">
           In the shed

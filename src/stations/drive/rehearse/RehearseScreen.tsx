@@ -1,7 +1,22 @@
 "use client";
-import { lazy } from "react";
-import { Later } from "../Later";
+import { lazy, Suspense } from "react";
+import { Bench } from "@/ui";
+import { useVehicle } from "../useVehicle";
 
 const Lessons = lazy(() => import("./Lessons").then((m) => ({ default: m.Lessons })));
 
-export const RehearseScreen = () => <Later title="Rehearse" of={Lessons} />;
+/** A yard without a vehicle practises too: on one that is nobody's. */
+export function RehearseScreen() {
+  const state = useVehicle() ?? null;
+  return (
+    <Suspense
+      fallback={
+        <Bench title="Rehearse" subtitle="" asideLabel="About it" aside={null}>
+          {null}
+        </Bench>
+      }
+    >
+      <Lessons key={state?.vehicle.id ?? "none"} own={state} />
+    </Suspense>
+  );
+}

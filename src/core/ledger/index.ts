@@ -90,7 +90,6 @@ export {
   type DipDoubt,
   type DipReading,
   type FirstDraw,
-  freshVehicle,
   type HungByKind,
   type JarReading,
   type PartLitres,
@@ -98,14 +97,13 @@ export {
   partsOf,
   type RoundState,
   type SourceState,
-  type TripPast,
-  type VehicleState,
   type VesselState,
   type Visit,
   type YardState,
 } from "./state";
 export { appendEntries, buildTimeline, forget, stepwise, type Timeline, yardAt } from "./timeline";
 export { readEntry } from "./upcast";
+export { freshVehicle, type TripPast, type VehicleState } from "./vehicleState";
 export {
   COLD_JAR_WORDS,
   LOOKS,

@@ -1,4 +1,3 @@
-import type { PurgeReading, Service, WarmUpReading } from "../driving";
 import { type ComponentId, FLUIDS, type FluidId, type FluidTable } from "../fluids";
 import type { AccountName } from "./accounts";
 import type { BatchState } from "./batchState";
@@ -25,17 +24,15 @@ import type { Cup } from "./kinds/cup";
 import type { OwnFluid } from "./kinds/fluid";
 import type { Line } from "./kinds/line";
 import type { Place } from "./kinds/place";
-import type { RigChecks } from "./kinds/rigTest";
 import type { Round } from "./kinds/round";
 import { DEFAULT_SETTINGS, type Settings } from "./kinds/settings";
 import type { Source } from "./kinds/source";
-import type { Vehicle } from "./kinds/vehicle";
 import type { Vessel } from "./kinds/vessel";
 import type { WalkChecks } from "./kinds/walkDown";
 import { type Quality, UNKNOWN_QUALITY } from "./quality";
-import type { RanOn, Shares } from "./ranOn";
 import type { Check } from "./schema/check";
 import type { DipReading, JarReading } from "./stickState";
+import type { VehicleState } from "./vehicleState";
 
 export type { DipDoubt, DipReading, JarReading } from "./stickState";
 
@@ -199,66 +196,6 @@ export interface BagState {
   readonly muck: ReadonlyMap<SourceId, number>;
 }
 
-export interface ServiceState {
-  readonly at: string;
-  readonly what: Service;
-  readonly part: string | null;
-  readonly found: "clean" | "used" | "black" | null;
-  readonly km: number;
-  readonly hours: number;
-}
-
-/** A trip as it is looked back on. */
-export interface TripPast {
-  readonly at: string;
-  readonly km: number | null;
-  readonly litres: number;
-  readonly minutes: number;
-  readonly outsideCelsius: number | null;
-  /** What it burned, by what that is to an engine. */
-  readonly shares: Shares;
-  readonly heated: boolean;
-}
-
-export interface VehicleState {
-  readonly vehicle: Vehicle;
-  readonly km: number;
-  readonly trips: number;
-  readonly lastTripAt: string | null;
-  /** What its hour meter read last, where it has one that somebody reads. */
-  readonly hourMeter: number | null;
-  /** Oil still at the pump when it last stopped, 0 to 1; a single tank has none to purge. */
-  readonly residualOilShare: number | null;
-  /** Litres burned on trips whose kilometres are known, and those kilometres. */
-  readonly measuredLitres: number;
-  readonly measuredKm: number;
-  /** What its odometer read last, with kilometres told since. */
-  readonly odometerKm: number | null;
-  /** Its fuel loop as it was tried on the bench; null: not yet, or not told. */
-  readonly rigTest: {
-    readonly at: string;
-    readonly checks: RigChecks;
-    readonly tripCelsius?: number | undefined;
-    readonly resetCelsius?: number | undefined;
-  } | null;
-  /** What was done to it, oldest first, with the kilometres and hours it had run then. */
-  readonly services: readonly ServiceState[];
-  /** Spare filters aboard; null where nobody counts them. */
-  readonly sparesAboard: number | null;
-  /** Over its filter as a gauge read it last; null since it was changed. */
-  readonly lastDropKPa: number | null;
-  /** Hours that it ran, by its trips. */
-  readonly hours: number;
-  /** When it first burned oil, and how far it had run. */
-  readonly oilSince: { readonly at: string; readonly km: number; readonly hours: number } | null;
-  /** Its latest trips, oldest first; how its coolant warmed on them, and how long it was until a purge was heard. */
-  readonly past: readonly TripPast[];
-  readonly warmUps: readonly WarmUpReading[];
-  readonly purges: readonly PurgeReading[];
-  /** Mixes that it has burned, the latest last. */
-  readonly ranOn: readonly RanOn[];
-}
-
 export interface Origin {
   readonly kind: "opening" | "pickup" | "purchase" | "stock-take" | "fining" | "wash" | "recover";
   readonly at: string;
@@ -416,29 +353,6 @@ export const freshSource = (source: Source, knownSince: string): SourceState => 
   bagsWashed: 0,
   bagMoney: 0,
   photo: null,
-});
-
-/** A vehicle of which nothing but how it is made is known. */
-export const freshVehicle = (vehicle: Vehicle): VehicleState => ({
-  vehicle,
-  km: 0,
-  trips: 0,
-  lastTripAt: null,
-  hourMeter: null,
-  residualOilShare: null,
-  measuredLitres: 0,
-  measuredKm: 0,
-  odometerKm: null,
-  rigTest: null,
-  services: [],
-  sparesAboard: null,
-  lastDropKPa: null,
-  hours: 0,
-  oilSince: null,
-  past: [],
-  warmUps: [],
-  purges: [],
-  ranOn: [],
 });
 
 export interface PartLitres {

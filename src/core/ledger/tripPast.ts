@@ -5,7 +5,7 @@ import type { Contents, PartTable } from "./contents";
 import type { Vehicle } from "./kinds/vehicle";
 import { loopOf } from "./loops";
 import { type Shares, sharesOf } from "./ranOn";
-import type { TripPast, VehicleState } from "./state";
+import type { TripPast, VehicleState } from "./vehicleState";
 
 const MOST_TRIPS = 120;
 const MOST_READINGS = 60;

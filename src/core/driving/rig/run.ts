@@ -33,8 +33,8 @@ const LEAST_SHARE_OF_LINE = 0.02;
 const LEAST_CELLS = 4;
 
 /**
- * A rig about to be started: each line holds what its tank's fuel was when it stopped. `line` says into how many
- * stirred tanks the line's litres are cut; `left` is the share of the second tank still in it.
+ * A rig about to be started. `line` says into how many stirred tanks the line's litres are cut; `holding` what each chain
+ * holds, as shares by tank: what they leave open is air.
  */
 export function startRunning(
   rig: Rig,

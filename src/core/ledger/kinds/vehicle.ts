@@ -6,7 +6,7 @@ import * as z from "../../zod";
 import { VehicleId, VesselId } from "../ids";
 import { Celsius, Litres, Millimetres, Name } from "../schema/quantities";
 import { RigSchema } from "../schema/rig";
-import { freshVehicle } from "../state";
+import { freshVehicle } from "../vehicleState";
 import { MOVES_NOTHING } from "./flow";
 import { defineKind } from "./kind";
 

@@ -203,9 +203,15 @@ export function booked(start: Moment, end: Moment): TripBooked {
   );
   const spilled = tanks.map((tank, o) => ({ tank, litres: spilledIn(end.run)[o] ?? 0 }));
   const some = <T extends { readonly litres: number }>(all: readonly T[]): T[] => all.filter((x) => x.litres > LEAST);
+  // What stood in the line of a tank that is empty by now comes from nowhere that the book still has it.
+  const had = (tank: string): number => litresAt(start.run, tanks.indexOf(tank)).reduce((sum, l) => sum + l, 0);
+  const taken = (tank: string): number =>
+    some(burned.filter((b) => b.tank === tank)).reduce((sum, b) => sum + b.litres, 0) +
+    spilled.filter((s) => s.tank === tank).reduce((sum, s) => sum + s.litres, 0);
+  const there = moved.map((m) => ({ ...m, litres: Math.min(m.litres, Math.max(0, had(m.from) - taken(m.from))) }));
   return {
     burned: some(burned),
-    moved: some(moved),
+    moved: some(there),
     spilled: some(spilled),
     leftOilShare: oilAtPump(end),
     air: burnedIn(end.run)[tanks.length] ?? 0,

@@ -59,6 +59,19 @@ describe("a trip", () => {
     expect(astray).toBeGreaterThan(0.5 * (p.line?.lineLitres ?? 0));
     expect(astray).toBeLessThan(2.5 * (p.line?.lineLitres ?? 0));
   });
+  it("books no litre out of a tank that has none, whatever was left in its line", () => {
+    const empty = { ...tanks, oil: { litres: 0, capacityLitres: 76 } };
+    const p = plumbed({
+      rig: rigFromShelf("oil-tank"),
+      burnLitresPerMinute: BURN,
+      tanks: empty,
+      leftOilShare: 0.5,
+      tanksInSeries: null,
+    });
+    const t = booked(atRest(p), replay(p, remembered(p, { startOnDiesel: 20, onOil: 0, purge: 0 })).last);
+    expect(t.moved).toEqual([]);
+    expect(t.burned.map((b) => b.tank)).toEqual(["diesel"]);
+  });
   it("begins with what the last stop left in the line", () => {
     expect(oilAtPump(atRest(ready("loop", 0.3)))).toBeCloseTo(0.3, 9);
     expect(oilAtPump(atRest(ready("plain")))).toBe(1);

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { minutesToResidual } from "../../driving";
 import { atRest, type Plumbed, rigFromShelf, withLineLitres } from "../../driving/rig";
 import { FLUIDS } from "../../fluids";
 import { DEFAULT_SETTINGS, type Draft, type Entry, project, type VehicleState, type YardState } from "../../ledger";
@@ -117,6 +118,23 @@ describe("a trip in the book", () => {
     expect(state.lastDropKPa).toBe(12);
     expect(warmingOf(state, 4).tau).toMatchObject({ readings: 1 });
     expect(warmingOf(state, 4).engine.tauMinutes).toBeCloseTo(-4 / Math.log(1 - 37 / 130), 2);
+  });
+  it("makes the line mix as three purges listened to say, unless its owner has", () => {
+    const heard = (minutes: number): Draft =>
+      trip({
+        events: [
+          { minute: 0, what: "start" },
+          { minute: 10, what: "turn", control: "switch", position: "oil" },
+          { minute: 50, what: "turn", control: "switch", position: "purge" },
+          { minute: 50 + minutes, what: "heard" },
+        ],
+      });
+    const usual = plumbedOf(stateIn(yardOf()), (id) => tanks[id]).line;
+    if (!usual) throw new Error("no line");
+    const minutes = minutesToResidual({ ...usual, tanksInSeries: 6 }, 0.02);
+    const told = [60, 130, 200].map((at): readonly [number, Draft] => [at, heard(minutes)]);
+    expect(plumbedOf(stateIn(yardOf(...told.slice(0, 2))), (id) => tanks[id]).line?.tanksInSeries).toBe(3);
+    expect(plumbedOf(stateIn(yardOf(...told)), (id) => tanks[id]).line?.tanksInSeries).toBe(6);
   });
   it("counts hours, kilometres and the odometer, and keeps what it burned", () => {
     const state = stateIn(yardOf([60, trip({ odometerKm: 120_000 })], [120, trip()]));

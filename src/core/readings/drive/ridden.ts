@@ -1,5 +1,13 @@
 import { mixRho15KgPerL, mixViscosityMm2PerS } from "../../blending";
-import { type Coached, coolantAlong, fitTau, TYPICAL_RISE_K, TYPICAL_TAU_MINUTES, type WarmUp } from "../../driving";
+import {
+  type Coached,
+  coolantAlong,
+  fitTanks,
+  fitTau,
+  TYPICAL_RISE_K,
+  TYPICAL_TAU_MINUTES,
+  type WarmUp,
+} from "../../driving";
 import {
   isHeated,
   type Moment,
@@ -38,8 +46,21 @@ export function vesselOfTank(vehicle: Vehicle, part: string): VesselId {
 
 type TankOf = (id: VesselId) => RiddenTank | undefined;
 
+/** So many purges listened to overrule how a line usually mixes. */
+const ENOUGH_PURGES = 3;
+
+/** How the line mixes by its own purges; null until there are some, or where they do not fit what it holds. */
+function heardTanks({ vehicle, purges }: VehicleState, lineLitres: number): number | null {
+  if (vehicle.kind !== "dual" || vehicle.tanksInSeries !== undefined || purges.length < ENOUGH_PURGES) return null;
+  return covered(() => fitTanks(purges, lineLitres).value);
+}
+
 /** A vehicle as it stands, about to be driven. */
-export function plumbedOf({ vehicle, residualOilShare }: VehicleState, tank: TankOf): Plumbed {
+export function plumbedOf(state: VehicleState, tank: TankOf): Plumbed {
+  const { vehicle, residualOilShare } = state;
+  const loop = loopOf(vehicle);
+  const heard = loop.line && heardTanks(state, loop.line.lineLitres);
+  const line = loop.line && heard ? { ...loop.line, tanksInSeries: heard } : loop.line;
   const tanks = vehicle.rig.parts.flatMap((p) => {
     if (p.kind !== "tank") return [];
     const at = tank(vesselOfTank(vehicle, p.id));
@@ -47,7 +68,8 @@ export function plumbedOf({ vehicle, residualOilShare }: VehicleState, tank: Tan
   });
   return {
     rig: vehicle.rig,
-    ...loopOf(vehicle),
+    ...loop,
+    line,
     tanks: Object.fromEntries(tanks),
     leftOilShare: residualOilShare ?? 0,
   };

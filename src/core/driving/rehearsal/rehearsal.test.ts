@@ -143,6 +143,17 @@ describe("lessons", () => {
     expect(dry.now.tally.airLitres).toBeGreaterThan(0);
     expect(scoreOf(stop(dry, stage), MARK).costs.map((c) => c.code)).toContain("air");
   });
+  it("a thermostat on its own turns to oil when it is hot, and a hand purges", () => {
+    const auto = stageOf("thermostat");
+    let r = act(begin(lesson("first"), auto), auto, { what: "turn", control: "fuel", position: "auto" });
+    r = goOn(start(r, auto), auto, 3);
+    expect(r.now.moment.mode).toBe("diesel");
+    r = goOn(r, auto, 20);
+    expect(r.now.moment.mode).toBe("oil");
+    expect(r.now.oilAtPump).toBeGreaterThan(0.9);
+    r = goOn(to(r, auto, "purge"), auto, 3);
+    expect(r.now.oilAtPump).toBeLessThan(0.05);
+  });
   it("keep a look every so often for the debrief, in order", () => {
     const r = goOn(start(begin(lesson("first"), stage), stage), stage, 10);
     expect(r.looks.length).toBeGreaterThan(25);

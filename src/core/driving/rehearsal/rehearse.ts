@@ -1,5 +1,6 @@
 import {
   atRest,
+  decidingThermostat,
   type Moment,
   modeAt,
   oilAtPump,
@@ -11,6 +12,7 @@ import {
   type Rig,
   rigCelsius,
   standFor,
+  thermostatSays,
 } from "../rig";
 import { burnedIn, litresAt, spilledIn } from "../rig/run";
 import { coolantCelsius, type WarmUp } from "../warmUp";
@@ -214,7 +216,8 @@ function step(r: Rehearsal, stage: Stage, minutes: number): Rehearsal {
   const hasPower = !(cut && r.now.minute >= cut.fromMinute);
   const chokes = lesson.faults.find((f) => f.fault === "filter-chokes");
   const { moment } = r.now;
-  const setting = { ...moment.setting, power: hasPower, runs: moment.setting.runs || r.isPriming };
+  const isHot = turnedByItself(r, stage);
+  const setting = { ...moment.setting, isHot, power: hasPower, runs: moment.setting.runs || r.isPriming };
   const choked = r.filterKPa >= CHOKED_KPA;
   // Priming moves as much as the pump does, and burns nothing.
   const burning = r.isPriming || choked ? { ...r.plumbed, burnLitresPerMinute: choked ? 1e-6 : 0 } : r.plumbed;
@@ -223,7 +226,10 @@ function step(r: Rehearsal, stage: Stage, minutes: number): Rehearsal {
   const after: Moment = {
     ...moved,
     setting: { ...moved.setting, runs },
-    mode: hasPower === moment.setting.power ? moment.mode : modeAt(r.plumbed, setting),
+    mode:
+      hasPower === moment.setting.power && isHot === (moment.setting.isHot ?? false)
+        ? moment.mode
+        : modeAt(r.plumbed, setting),
   };
   const coolant = runs
     ? coolantCelsius({ ...r.engine, startCelsius: r.now.coolantCelsius }, minutes)
@@ -323,15 +329,28 @@ export function airAtPump(run: Moment["run"]): number {
   return total > 0 ? (at[run.stores.tanks.length] ?? 0) / total : 0;
 }
 
+/** What a thermostat on its own makes of how warm the oil would be. */
+function turnedByItself(r: Rehearsal, stage: Stage): boolean {
+  const { setting } = r.now.moment;
+  const thermostat = decidingThermostat(r.plumbed.rig, setting);
+  const celsius = thermostat && oilIfOn(r, stage, r.now);
+  return thermostat && celsius !== null ? thermostatSays(thermostat, setting.isHot ?? false, celsius) : false;
+}
+
 /** Whether oil would be fit for the pump now, if it were switched to. */
 function mightRun(r: Rehearsal, stage: Stage, seen: Look): boolean {
+  const celsius = oilIfOn(r, stage, seen);
+  return celsius !== null && celsius >= stage.gateCelsius && stage.nuAt(1, celsius) <= stage.limitMm2PerS;
+}
+
+/** Oil at the pump, °C, if all stood for oil; null where nothing can. */
+function oilIfOn(r: Rehearsal, stage: Stage, seen: Look): number | null {
   const oil = standFor(r.plumbed.rig, r.plumbed.stands, "oil");
-  if (!oil) return false;
-  const celsius = rigCelsius(r.plumbed.rig, { power: true, runs: true, at: oil.at }, r.plumbed.burnLitresPerMinute, {
+  if (!oil) return null;
+  return rigCelsius(r.plumbed.rig, { power: true, runs: true, at: oil.at }, r.plumbed.burnLitresPerMinute, {
     tankCelsius: tankCelsiusOf(r.plumbed, r.lesson),
     coolantCelsius: seen.coolantCelsius,
     isHeaterOn: true,
     rho15KgPerL: stage.rho15KgPerL,
   }).atPump;
-  return celsius !== null && celsius >= stage.gateCelsius && stage.nuAt(1, celsius) <= stage.limitMm2PerS;
 }

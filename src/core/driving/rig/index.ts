@@ -62,7 +62,7 @@ export {
   replay,
   type TripEvent,
 } from "./sequence";
-export { isTurned, positionOf, type Setting } from "./setting";
+export { decidingThermostat, isTurned, positionOf, type Setting, thermostatSays } from "./setting";
 export { isShelfId, rigFromShelf, type ShelfId, shelfFor, shelfOf } from "./shelf";
 export { rigLitres, withLineLitres, withPumpFlow } from "./size";
 export { isHeated, minutesToFuel, type RigCelsius, rigCelsius, type Warmth } from "./warm";

@@ -15,6 +15,8 @@ export type TripEvent = { readonly minute: number } & (
   | { readonly what: "heater"; readonly on: boolean }
   /** A lift pump that has a switch of its own. */
   | { readonly what: "pump"; readonly on: boolean }
+  /** A thermostat on its own has turned to oil, or back. */
+  | { readonly what: "thermostat"; readonly hot: boolean }
   /** "I hear it change": the engine runs on the other fuel now. */
   | { readonly what: "heard" }
   | {
@@ -87,6 +89,11 @@ export function after(p: Plumbed, m: Moment, event: TripEvent): Moment {
     case "turn": {
       const passed = onTo(p, m, event.minute);
       const setting = { ...passed.setting, at: { ...passed.setting.at, [event.control]: event.position } };
+      return { ...passed, setting, mode: modeAt(p, setting) };
+    }
+    case "thermostat": {
+      const passed = onTo(p, m, event.minute);
+      const setting = { ...passed.setting, isHot: event.hot };
       return { ...passed, setting, mode: modeAt(p, setting) };
     }
     // Nothing flows otherwise for these: where the fuel is need not be asked.

@@ -19,6 +19,16 @@ export const AUTO = "auto";
 export const positionOf = (control: Control, setting: Setting): string =>
   setting.at[control.id] ?? control.positions[0] ?? "";
 
+/** Whether a thermostat turns to oil: from its trip on, back at its reset, and back again where it gets too hot. */
+export function thermostatSays(t: NonNullable<Control["thermostat"]>, wasHot: boolean, oilCelsius: number): boolean {
+  if (oilCelsius >= t.cutOutCelsius) return false;
+  return wasHot ? oilCelsius > t.resetCelsius : oilCelsius >= t.tripCelsius;
+}
+
+/** The thermostat that decides now; null where none stands on its own. */
+export const decidingThermostat = (rig: Rig, setting: Setting): NonNullable<Control["thermostat"]> | null =>
+  rig.controls.find((c) => c.thermostat && positionOf(c, setting) === AUTO)?.thermostat ?? null;
+
 /** The position that counts: what a thermostat makes of `auto`. */
 function actingPosition(control: Control, setting: Setting): string {
   const position = positionOf(control, setting);

@@ -19,6 +19,7 @@ import {
   running,
   type ShelfId,
   type TripEvent,
+  thermostatSays,
   withLineLitres,
 } from ".";
 
@@ -58,6 +59,22 @@ describe("a trip", () => {
     const astray = moved.find((m) => m.to === "diesel")?.litres ?? 0;
     expect(astray).toBeGreaterThan(0.5 * (p.line?.lineLitres ?? 0));
     expect(astray).toBeLessThan(2.5 * (p.line?.lineLitres ?? 0));
+  });
+  it("follows a thermostat: at its trip, its reset and its cut-out", () => {
+    const t = { tripCelsius: 72, resetCelsius: 60, cutOutCelsius: 95 };
+    expect([71, 72, 95].map((c) => thermostatSays(t, false, c))).toEqual([false, true, false]);
+    expect([61, 60, 95].map((c) => thermostatSays(t, true, c))).toEqual([true, false, false]);
+    const p = ready("thermostat");
+    const events: TripEvent[] = [
+      { minute: 0, what: "start" },
+      { minute: 0, what: "turn", control: "fuel", position: "auto" },
+      { minute: 9, what: "thermostat", hot: true },
+      { minute: 30, what: "thermostat", hot: false },
+    ];
+    const { moments } = replay(p, events);
+    expect(moments.map((m) => m.mode)).toEqual(["diesel", "diesel", "oil", "diesel"]);
+    expect(oilAtPump(moments[3] ?? atRest(p))).toBeGreaterThan(0.95);
+    expect(minutesBy(p, [...events, { minute: 40, what: "stop" }]).onOil).toBeCloseTo(21, 9);
   });
   it("books no litre out of a tank that has none, whatever was left in its line", () => {
     const empty = { ...tanks, oil: { litres: 0, capacityLitres: 76 } };

@@ -13,6 +13,7 @@ export const TripEventSchema: z.ZodType<TripEvent> = z.discriminatedUnion("what"
   z.object({ minute, what: z.literal("turn"), control: Id, position: Id }),
   z.object({ minute, what: z.literal("heater"), on: z.boolean() }),
   z.object({ minute, what: z.literal("pump"), on: z.boolean() }),
+  z.object({ minute, what: z.literal("thermostat"), hot: z.boolean() }),
   z.object({ minute, what: z.literal("heard") }),
   z.object({
     minute,

@@ -19,6 +19,8 @@ const eventWords = (e: TripEvent, rig: Rig, u: Units): string => {
       return e.on ? "Heater on" : "Heater off";
     case "pump":
       return e.on ? "Lift pump on" : "Lift pump off";
+    case "thermostat":
+      return e.hot ? "The thermostat turned to oil" : "The thermostat turned back";
     case "heard":
       return "Heard it change";
     case "read":

@@ -1,6 +1,14 @@
 "use client";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import { atRest, onTo, type Plumbed, replay, type TripEvent } from "@/core/driving/rig";
+import {
+  atRest,
+  decidingThermostat,
+  onTo,
+  type Plumbed,
+  replay,
+  type TripEvent,
+  thermostatSays,
+} from "@/core/driving/rig";
 import { type Asked, lookedAt, plumbedOf, type Ridden } from "@/core/readings/drive/ridden";
 import { useKept } from "@/desk";
 import { useYard } from "@/store";
@@ -82,6 +90,14 @@ export function useTrip(before: Asked): TripNow {
     }),
     [asked, plumbed, last, minute, events, trip?.isStopping],
   );
+  // A thermostat on its own turns without anybody's hand: what it does is noted as it happens.
+  const { setting } = now.moment;
+  const thermostat = runs && setting.runs ? decidingThermostat(plumbed.rig, setting) : null;
+  const turnsTo = thermostat ? thermostatSays(thermostat, setting.isHot ?? false, now.oilCelsius) : null;
+  const hasTurned = turnsTo !== null && turnsTo !== (setting.isHot ?? false);
+  useEffect(() => {
+    if (hasTurned && turnsTo !== null) change((t) => withEvent(t, { what: "thermostat", hot: turnsTo }));
+  }, [hasTurned, turnsTo, change]);
   return {
     trip,
     plumbed,

@@ -10,6 +10,8 @@ export {
   type Look,
   type Rehearsal,
   type Stage,
+  stageFor,
+  TOO_HOT_CELSIUS,
 } from "./rehearse";
 export { type Cost, scoreOf } from "./score";
 export {

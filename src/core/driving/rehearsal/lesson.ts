@@ -37,6 +37,8 @@ export interface Lesson {
   readonly driveMinutes: number;
   /** How cold it stands after. */
   readonly nightCelsius: number;
-  /** An arrangement that it is only about; absent: any with two tanks. */
-  readonly needs?: (rig: Rig) => boolean;
+  /** A loop as the lesson wants it, with what it adds; null where it is not about such a loop. Absent: as it is. */
+  readonly fits?: (rig: Rig) => Rig | null;
+  /** The engine only ticks over: so much of what it burns on the road. */
+  readonly burnShare?: number;
 }

@@ -1,3 +1,4 @@
+import { intoHose, newPart, type Rig } from "../rig";
 import type { Lesson } from "./lesson";
 
 const USUAL = {
@@ -10,6 +11,22 @@ const USUAL = {
   driveMinutes: 35,
   nightCelsius: 3,
 } as const;
+
+const BOOST_WATTS = 150;
+
+/** A boost heater behind the supply valve of a loop, where only what is burned goes through; null without a loop. */
+function withBoostHeater(rig: Rig): Rig | null {
+  const supply = rig.hoses.find((h) => h.from === "supply.common");
+  const isLoop = rig.parts.some((p) => p.kind === "tee" && supply?.to.startsWith(`${p.id}.`));
+  if (!supply || !isLoop) return null;
+  return intoHose(rig, supply.id, {
+    ...newPart(rig, "heater"),
+    kind: "heater",
+    name: "Boost heater",
+    watts: BOOST_WATTS,
+    litres: 0.01,
+  });
+}
 
 /** Every lesson on the vehicle, in the order one takes them. A new one is a line here. */
 export const LESSONS: readonly Lesson[] = [
@@ -91,9 +108,11 @@ export const LESSONS: readonly Lesson[] = [
     ...USUAL,
     id: "overheat",
     name: "Idling with the heater on",
-    task: "A long wait at a slow tick-over, heater on. Keep the fuel below 105 °C.",
-    teaches: "An electric heater gives the same watts to the least of flows: round a loop it gets too hot.",
-    needs: (rig) => rig.parts.some((p) => p.kind === "heater"),
+    task: "This one has a boost heater behind the supply valve. A long wait at tick-over: get onto oil, and let no fuel get too hot.",
+    teaches:
+      "An electric heater gives the same watts to the least of flows: round a loop only what is burned goes through it, and at tick-over that boils. The heater is for starting, and off once the coolant warms.",
+    fits: withBoostHeater,
+    burnShare: 0.25,
   },
   {
     ...USUAL,

@@ -15,6 +15,7 @@ import {
   scoreShed,
   shedFlow,
   shedTrouble,
+  stageFor,
   turnShed,
 } from ".";
 
@@ -142,6 +143,21 @@ describe("lessons", () => {
     dry = goOn(to(dry, stage, "oil"), stage, 30);
     expect(dry.now.tally.airLitres).toBeGreaterThan(0);
     expect(scoreOf(stop(dry, stage), MARK).costs.map((c) => c.code)).toContain("air");
+  });
+  it("a boost heater left on at tick-over boils what goes through it round a loop; switched off it does not", () => {
+    const overheat = lesson("overheat");
+    expect(stageFor(overheat, stage)).toBeNull();
+    const ticking = stageFor(overheat, stageOf("loop"));
+    if (!ticking) throw new Error("no loop");
+    const warm = goOn(
+      start(act(begin(overheat, ticking), ticking, { what: "heater", on: true }), ticking),
+      ticking,
+      14,
+    );
+    const left = goOn(to(warm, ticking, "oil"), ticking, 10);
+    expect(left.now.tally.tooHotMinutes).toBeGreaterThan(5);
+    const off = goOn(to(act(warm, ticking, { what: "heater", on: false }), ticking, "oil"), ticking, 10);
+    expect(off.now.tally.tooHotMinutes).toBe(warm.now.tally.tooHotMinutes);
   });
   it("a thermostat on its own turns to oil when it is hot, and a hand purges", () => {
     const auto = stageOf("thermostat");

@@ -47,6 +47,8 @@ export interface Look {
   readonly coolantCelsius: number;
   readonly fuelCelsius: number | null;
   readonly nuMm2PerS: number;
+  /** The hottest that fuel gets anywhere on its way; null where nothing warms it. */
+  readonly hottestCelsius: number | null;
   readonly oilAtPump: number;
   readonly dropKPa: number;
   readonly tally: Tally;
@@ -91,7 +93,7 @@ const NO_TALLY: Tally = {
   onOilMinutes: 0,
   mightMinutes: 0,
 };
-const TOO_HOT_CELSIUS = 105;
+export const TOO_HOT_CELSIUS = 105;
 /** Past this a filter lets too little through: the engine starves. */
 export const CHOKED_KPA = 60;
 const CLEAN_KPA = 8;
@@ -102,6 +104,12 @@ const FINE_STEP_MINUTES = 1 / 120;
 /** Fuel that thick tears at the pump, three times what it is meant for. */
 const THICK_TIMES = 3;
 const isThick = (l: Look, stage: Stage): boolean => l.nuMm2PerS > THICK_TIMES * stage.limitMm2PerS;
+
+/** The stage as a lesson wants it; null where its loop is none that the lesson is about. */
+export function stageFor(lesson: Lesson, stage: Stage): Stage | null {
+  const rig = lesson.fits ? lesson.fits(stage.rig) : stage.rig;
+  return rig && { ...stage, rig, burnLitresPerMinute: stage.burnLitresPerMinute * (lesson.burnShare ?? 1) };
+}
 
 export function begin(lesson: Lesson, stage: Stage): Rehearsal {
   const fill = (holds: "diesel" | "oil"): number => {
@@ -270,13 +278,16 @@ function look(
   tally: Tally,
 ): Look {
   const share = oilAtPump(moment);
-  const celsius = rigCelsius(p.rig, { ...moment.setting, runs: true }, p.burnLitresPerMinute, {
+  const warmed = rigCelsius(p.rig, { ...moment.setting, runs: true }, p.burnLitresPerMinute, {
     tankCelsius: tankCelsiusOf(p, lesson),
     coolantCelsius: coolant,
     isHeaterOn: moment.isHeaterOn,
     rho15KgPerL: stage.rho15KgPerL,
-  }).atPump;
+  });
+  const celsius = warmed.atPump;
+  const outs = Object.values(warmed.parts).map(([, out]) => out);
   return {
+    hottestCelsius: outs.length > 0 ? Math.max(...outs) : null,
     minute: moment.run.minute,
     moment,
     coolantCelsius: coolant,
@@ -300,7 +311,7 @@ function tallied(r: Rehearsal, stage: Stage, seen: Look, minutes: number, runs: 
   const before = r.now.tally;
   // What was at the pump when the step began has been swallowed by its end.
   const thick = runs ? 0.5 * (Number(isThick(r.now, stage)) + Number(isThick(seen, stage))) : 0;
-  const hot = seen.fuelCelsius !== null && seen.fuelCelsius > TOO_HOT_CELSIUS;
+  const hot = seen.hottestCelsius !== null && seen.hottestCelsius > TOO_HOT_CELSIUS;
   const air = (burnedIn(run)[tanks.length] ?? 0) - (burnedIn(was)[tanks.length] ?? 0);
   const might = runs && mightRun(r, stage, seen);
   return {

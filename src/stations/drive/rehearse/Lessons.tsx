@@ -1,6 +1,6 @@
 "use client";
 import { type ReactNode, useMemo, useState } from "react";
-import { LESSONS, type Lesson, SHED_LESSONS, type ShedLesson } from "@/core/driving/rehearsal";
+import { LESSONS, type Lesson, SHED_LESSONS, type ShedLesson, stageFor } from "@/core/driving/rehearsal";
 import { isShelfId, shelfFor } from "@/core/driving/rig";
 import type { VehicleState, VesselId } from "@/core/ledger";
 import { stageOf } from "@/core/readings/drive/stage";
@@ -61,19 +61,20 @@ function Played({ state, own, choice }: Props) {
   const leave = (): void => setChosen(null);
   if (chosen && "drumLitres" in chosen)
     return <ShedRehearsal key={`${chosen.id} ${turn}`} lesson={chosen} best={best} onAgain={again} onLeave={leave} />;
-  if (chosen)
+  const played = chosen && stageFor(chosen, stage);
+  if (chosen && played)
     return (
       <Rehearsing
         key={`${chosen.id} ${turn}`}
         lesson={chosen}
-        stage={stage}
-        vehicle={vehicle}
+        stage={played}
+        vehicle={{ ...vehicle, rig: played.rig }}
         best={best}
         onAgain={again}
         onLeave={leave}
       />
     );
-  const fit = LESSONS.filter((l) => !l.needs || l.needs(vehicle.rig));
+  const fit = LESSONS.filter((l) => stageFor(l, stage) !== null);
   const row = (l: Lesson | ShedLesson, detail: string) => (
     <li key={l.id} className="border-t border-rule">
       <button

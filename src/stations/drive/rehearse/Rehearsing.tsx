@@ -11,6 +11,7 @@ import {
   type Lesson,
   type Rehearsal,
   type Stage,
+  TOO_HOT_CELSIUS,
 } from "@/core/driving/rehearsal";
 import { pipesOf, positionOf, rigCelsius, standFor } from "@/core/driving/rig";
 import type { Vehicle } from "@/core/ledger";
@@ -72,6 +73,13 @@ export function Rehearsing({ lesson, stage, vehicle, best, onAgain, onLeave }: P
               name="Fuel at the pump"
               value={now.fuelCelsius === null ? "–" : units.celsius(Math.round(now.fuelCelsius))}
             />
+            {hasHeater && now.hottestCelsius !== null ? (
+              <Gauge
+                name="Hottest on its way"
+                value={units.celsius(Math.round(now.hottestCelsius))}
+                bad={now.hottestCelsius > TOO_HOT_CELSIUS}
+              />
+            ) : null}
             <Gauge name="Filter drop" value={units.pascals(now.dropKPa * 1000)} bad={now.dropKPa > CHOKED_KPA} />
             <Gauge
               name="In the clear bowl"

@@ -14,7 +14,8 @@ import {
   standFor,
   thermostatSays,
 } from "../rig";
-import { burnedIn, litresAt, spilledIn } from "../rig/run";
+import { holdsOf } from "../rig/parts";
+import { burnedIn, litresAt, rowAtPump, spilledIn } from "../rig/run";
 import { coolantCelsius, type WarmUp } from "../warmUp";
 import type { Lesson } from "./lesson";
 
@@ -173,8 +174,7 @@ function withTaint(m: Moment, share: number): Moment {
   const litres = m.run.litres.slice();
   const { tanks } = m.run.stores;
   const origins = tanks.length + 1;
-  const kind = (holds: "diesel" | "oil") =>
-    tanks.findIndex((id) => m.run.rig.parts.some((p) => p.kind === "tank" && p.id === id && p.holds === holds));
+  const kind = (holds: "diesel" | "oil") => tanks.findIndex((id) => holdsOf(m.run.rig, id) === holds);
   const [d, o] = [kind("diesel"), kind("oil")];
   if (d < 0 || o < 0) return m;
   const total = litres[d * origins + d] ?? 0;
@@ -302,8 +302,7 @@ function look(
 function tallied(r: Rehearsal, stage: Stage, seen: Look, minutes: number, runs: boolean, choked: boolean): Tally {
   const { run } = seen.moment;
   const { tanks } = run.stores;
-  const row = (holds: "diesel" | "oil"): number =>
-    tanks.findIndex((id) => run.rig.parts.some((p) => p.kind === "tank" && p.id === id && p.holds === holds));
+  const row = (holds: "diesel" | "oil"): number => tanks.findIndex((id) => holdsOf(run.rig, id) === holds);
   const [d, o] = [row("diesel"), row("oil")];
   const was = r.looks[0]?.moment.run ?? run;
   const gained = (into: number, of: number): number =>
@@ -332,10 +331,9 @@ const DRY_SHARE = 0.3;
 const isDry = ({ moment: { run } }: Look): boolean => airAtPump(run) > DRY_SHARE;
 
 export function airAtPump(run: Moment["run"]): number {
-  const engine = run.rig.parts.find((p) => p.kind === "injection-pump");
-  const inlet = engine && run.stores.chains.find(({ chain }) => chain.end === `${engine.id}.in`);
-  if (!inlet) return 0;
-  const at = litresAt(run, inlet.first + inlet.cells - 1);
+  const row = rowAtPump(run);
+  if (row === null) return 0;
+  const at = litresAt(run, row);
   const total = at.reduce((sum, l) => sum + l, 0);
   return total > 0 ? (at[run.stores.tanks.length] ?? 0) / total : 0;
 }

@@ -1,4 +1,5 @@
 import { outcomeOf } from "../rig";
+import { holdsOf } from "../rig/parts";
 import type { Rehearsal, Tally } from "./rehearse";
 
 /** Something that cost points, and how much of it there was. */
@@ -72,12 +73,10 @@ function leftBehind(r: Rehearsal, markShare: number): Cost[] {
       : [];
   const o = outcomeOf(r.plumbed.rig, { ...moment.setting, power: true, runs: true }, r.plumbed.burnLitresPerMinute);
   const isHome =
-    Object.entries(o.reaches).every(([tank, share]) => share < 0.01 || holdsDiesel(r, tank)) && o.astray.length === 0;
+    Object.entries(o.reaches).every(([tank, share]) => share < 0.01 || holdsOf(r.plumbed.rig, tank) === "diesel") &&
+    o.astray.length === 0;
   return isHome ? line : [...line, { code: "left-turned", amount: 1, points: 20 }];
 }
-
-const holdsDiesel = (r: Rehearsal, tank: string): boolean =>
-  r.plumbed.rig.parts.some((p) => p.kind === "tank" && p.id === tank && p.holds === "diesel");
 
 function used(r: Rehearsal): Cost[] {
   const { tally, minute } = r.now;

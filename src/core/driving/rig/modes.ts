@@ -1,5 +1,5 @@
 import { type Outcome, outcomeOf } from "./outcome";
-import type { Control, Rig } from "./parts";
+import { type Control, holdsOf, type Rig } from "./parts";
 import { AUTO, type Setting } from "./setting";
 
 /**
@@ -40,8 +40,7 @@ const MOSTLY = 0.5;
 
 export function modeOf(rig: Rig, outcome: Outcome): Mode {
   if (outcome.starves || outcome.isShutIn) return "wrong";
-  const holds = (tank: string): "diesel" | "oil" | undefined =>
-    rig.parts.flatMap((p) => (p.kind === "tank" && p.id === tank ? [p.holds] : []))[0];
+  const holds = (tank: string) => holdsOf(rig, tank);
   const drawsFrom = Object.entries(outcome.draws).filter(([, rate]) => rate > 0);
   const isJoined = drawsFrom.length > 1;
   if (isJoined || outcome.astray.some((a) => holds(a.to) === "diesel")) return "wrong";

@@ -1,7 +1,7 @@
 import { solveLinear } from "../../numerics/solveLinear";
 import { chainsOf } from "./chains";
 import { flowsOf } from "./network";
-import { portOf, type Rig } from "./parts";
+import { holdsOf, portOf, type Rig } from "./parts";
 import type { Setting } from "./setting";
 import { BURNED, type Store, type Stores, storesOf, type Transfer, transfersOf } from "./transfers";
 
@@ -106,9 +106,7 @@ function steadyShares(transfers: readonly Transfer[], { tanks, count }: Stores, 
 
 /** Litres a minute of the oil's tank that end up in the diesel's, and the other way. */
 export const astrayInto = (o: Outcome, holds: "diesel" | "oil", rig: Rig): number =>
-  o.astray
-    .filter((a) => rig.parts.some((p) => p.kind === "tank" && p.id === a.to && p.holds === holds))
-    .reduce((sum, a) => sum + a.litresPerMinute, 0);
+  o.astray.filter((a) => holdsOf(rig, a.to) === holds).reduce((sum, a) => sum + a.litresPerMinute, 0);
 
 /** Each hose and part once all has come round: the oil's share in it, and how it flows. */
 export function flowsIn(
@@ -119,11 +117,7 @@ export function flowsIn(
   const flows = flowsOf(rig, setting, burnLitresPerMinute);
   const stores = storesOf(rig, chainsOf(rig), () => 1);
   const transfers = transfersOf(rig, stores, flows);
-  const tank = (id: string) => rig.parts.find((p) => p.kind === "tank" && p.id === id);
-  const oil = stores.tanks.findIndex((id) => {
-    const part = tank(id);
-    return part?.kind === "tank" && part.holds === "oil";
-  });
+  const oil = stores.tanks.findIndex((id) => holdsOf(rig, id) === "oil");
   const shares = steadyShares(transfers, stores, oil);
   const rates = new Map(flows.flows.map((f) => [f.of, f.litresPerMinute]));
   return Object.fromEntries(

@@ -163,3 +163,9 @@ export interface Rig {
 
 export const partOfPort = (port: string): string => port.slice(0, port.lastIndexOf("."));
 export const portOf = (part: { readonly id: string }, port: string): string => `${part.id}.${port}`;
+
+/** What a tank is for, by its part's id; nothing where there is no such tank. */
+export function holdsOf(rig: Pick<Rig, "parts">, tank: string): TankPart["holds"] | undefined {
+  const part = rig.parts.find((p) => p.id === tank);
+  return part?.kind === "tank" ? part.holds : undefined;
+}

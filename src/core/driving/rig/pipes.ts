@@ -1,6 +1,7 @@
 import type { Mode, Turn } from "./modes";
 import { type Flows, flowsOf } from "./network";
-import { outcomeOf } from "./outcome";
+import { astrayInto, outcomeOf } from "./outcome";
+import { holdsOf } from "./parts";
 import { type Moment, modeAt, oilAtPump, type Plumbed } from "./sequence";
 
 /** What is in a hose or a part now, by share, and how it flows: L/min from its `from` to its `to`, or against that. */
@@ -14,9 +15,7 @@ export interface Pipe {
 export function pipesOf(p: Plumbed, { run, setting }: Moment): Readonly<Record<string, Pipe>> {
   const flows: Flows = flowsOf(p.rig, setting, p.burnLitresPerMinute);
   const rate = new Map(flows.flows.map((f) => [f.of, f.litresPerMinute]));
-  const oilTank = run.stores.tanks.findIndex((id) =>
-    p.rig.parts.some((t) => t.kind === "tank" && t.id === id && t.holds === "oil"),
-  );
+  const oilTank = run.stores.tanks.findIndex((id) => holdsOf(p.rig, id) === "oil");
   const origins = run.stores.tanks.length + 1;
   const pipes: Record<string, Pipe> = {};
   for (const { chain, first, cells } of run.stores.chains) {
@@ -61,18 +60,14 @@ export interface Foreseen {
 export function foresee(p: Plumbed, moment: Moment, turn: Turn): Foreseen {
   const setting = { ...moment.setting, runs: true, at: { ...moment.setting.at, [turn.control]: turn.position } };
   const o = outcomeOf(p.rig, setting, p.burnLitresPerMinute);
-  const into = (holds: "diesel" | "oil"): number =>
-    o.astray
-      .filter((a) => p.rig.parts.some((t) => t.kind === "tank" && t.id === a.to && t.holds === holds))
-      .reduce((sum, a) => sum + a.litresPerMinute, 0);
   const home = p.rig.parts
     .filter((t) => t.kind === "tank" && t.holds === "diesel")
     .reduce((sum, t) => sum + (o.returns[t.id] ?? 0), 0);
   return {
     mode: modeAt(p, setting),
     oilIntoDieselNow: home * oilAtPump(moment),
-    oilIntoDieselThen: into("diesel"),
-    dieselIntoOil: into("oil"),
+    oilIntoDieselThen: astrayInto(o, "diesel", p.rig),
+    dieselIntoOil: astrayInto(o, "oil", p.rig),
     starves: o.starves,
     isShutIn: o.isShutIn,
   };

@@ -270,3 +270,12 @@ export function shareAt(run: Running, row: number, tank: string): number {
   const total = at.reduce((s, l) => s + l, 0);
   return total > 0 ? (at[run.stores.tanks.indexOf(tank)] ?? 0) / total : 0;
 }
+
+/** The cell whose fuel the injection pump takes next; null where no hose leads there. */
+export function rowAtPump({ rig, stores }: Running): number | null {
+  const engine = rig.parts.find((p) => p.kind === "injection-pump");
+  const inlet = `${engine?.id}.in`;
+  const laid = stores.chains.find((c) => c.chain.end === inlet || c.chain.start === inlet);
+  if (!laid) return null;
+  return laid.chain.end === inlet ? laid.first + laid.cells - 1 : laid.first;
+}

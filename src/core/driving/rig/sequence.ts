@@ -2,8 +2,18 @@ import { type Line, lineOf, purgeStand } from "./line";
 import { type Mode, modeOf, type Positions, type Stand, standFor, standsOf, turnsTo } from "./modes";
 import { flowsOf } from "./network";
 import { outcomeOf } from "./outcome";
-import type { Rig } from "./parts";
-import { advance, burnedIn, litresAt, type Running, shareAt, spilledIn, startRunning, type TankFill } from "./run";
+import { holdsOf, type Rig } from "./parts";
+import {
+  advance,
+  burnedIn,
+  litresAt,
+  type Running,
+  rowAtPump,
+  shareAt,
+  spilledIn,
+  startRunning,
+  type TankFill,
+} from "./run";
 import type { Setting } from "./setting";
 import { chainFlow } from "./transfers";
 
@@ -127,22 +137,15 @@ export function replay(
 /** Share of the oil tank's fuel in what is at the pump now. */
 export function oilAtPump(m: Moment): number {
   const { rig, stores } = m.run;
-  const engine = rig.parts.find((part) => part.kind === "injection-pump");
-  const oil = rig.parts.find((part) => part.kind === "tank" && part.holds === "oil");
-  if (!engine || !oil) return 0;
-  const inlet = `${engine.id}.in`;
-  const chain = stores.chains.find((c) => c.chain.end === inlet || c.chain.start === inlet);
-  if (!chain) return 0;
-  const row = chain.chain.end === inlet ? chain.first + chain.cells - 1 : chain.first;
-  return shareAt(m.run, row, oil.id);
+  const oil = stores.tanks.find((id) => holdsOf(rig, id) === "oil");
+  const row = rowAtPump(m.run);
+  return row === null || oil === undefined ? 0 : shareAt(m.run, row, oil);
 }
 
 /** Share of the oil tank's fuel in what of the line something flows through now: a stub that nothing reaches stays as it is. */
 export function oilInLine(p: Plumbed, m: Moment): number {
   const { stores, litres } = m.run;
-  const oil = stores.tanks.findIndex((id) =>
-    p.rig.parts.some((t) => t.kind === "tank" && t.id === id && t.holds === "oil"),
-  );
+  const oil = stores.tanks.findIndex((id) => holdsOf(p.rig, id) === "oil");
   const origins = stores.tanks.length + 1;
   const flows = flowsOf(p.rig, m.setting, p.burnLitresPerMinute);
   let [held, of] = [0, 0];
@@ -172,8 +175,7 @@ export function minutesBy(p: Plumbed, events: readonly TripEvent[]): MinutesBy {
     since += minutes;
     if (m.setting.runs) {
       const isOil = Object.entries(outcomeOf(p.rig, m.setting, p.burnLitresPerMinute).reaches).some(
-        ([tank, share]) =>
-          share > 0.5 && p.rig.parts.some((t) => t.kind === "tank" && t.id === tank && t.holds === "oil"),
+        ([tank, share]) => share > 0.5 && holdsOf(p.rig, tank) === "oil",
       );
       hadOil ||= isOil;
       by[isOil ? "onOil" : hadOil ? "purge" : "startOnDiesel"] += minutes;

@@ -51,7 +51,6 @@ export function Coach({ ride, state, outside, onOutside, markShare, cold }: Prop
       {isUnderWay ? (
         <>
           <FourGauges ride={ride} />
-
           <NextMove ride={ride} move={move} />
           <Gauges ride={ride} state={state} />
           <TripLog ride={ride} />
@@ -94,18 +93,22 @@ export function Coach({ ride, state, outside, onOutside, markShare, cold }: Prop
 function useSound(code: Move["code"] | null): void {
   const before = useRef(code);
   useEffect(() => {
-    const calls =
-      code === "switch" ||
-      code === "fall-back" ||
-      code === "start-purge" ||
-      code === "turn-back" ||
-      code === "set-right" ||
-      code === "dry";
+    const calls = code !== null && CALLS.has(code);
     if (calls && before.current !== code) beep(code === "set-right" || code === "dry" ? 6 : 3, "engine");
     before.current = code;
   }, [code]);
 }
 
+/** Something to do with a hand. */
+const CALLS: ReadonlySet<Move["code"]> = new Set([
+  "switch",
+  "fall-back",
+  "start-purge",
+  "back-purge",
+  "turn-back",
+  "set-right",
+  "dry",
+]);
 const LOUD: ReadonlySet<Move["code"]> = new Set(["fall-back", "set-right", "dry"]);
 
 /** In the cab at night a bright page blinds. */

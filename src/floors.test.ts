@@ -13,7 +13,8 @@ const MODELS = ["settling", "filtration", "pumping", "blending", "kettle", "keep
 );
 const CORE_2 = [...CORE_1, ...MODELS];
 const CORE_3 = [...CORE_2, "core/zod", "core/interlocks", "core/ledger"];
-const CORE_4 = [...CORE_3, "core/readings", "core/formats", "core/calculations"];
+const CORE_3B = [...CORE_3, "core/facts"];
+const CORE_4 = [...CORE_3B, "core/readings", "core/formats", "core/calculations"];
 const CORE_5 = [...CORE_4, "core/advice", "core/clearance", "core/view"];
 const DESK = [...CORE_5, "store", "ui", "demo", "workers"];
 const STATIONS = [...DESK, "desk"];
@@ -34,13 +35,15 @@ const MAY: Record<string, readonly string[]> = {
   "core/interlocks": CORE_2,
   // A vehicle's plumbing, a vessel's shape and the ways of making fuel are named by the models they are reckoned with.
   "core/ledger": [...CORE_1, "core/zod", "core/driving", "core/costs", "core/kettle"],
-  "core/readings": CORE_3,
-  "core/formats": CORE_3,
-  "core/calculations": CORE_3,
+  // Questions about a vessel and its oil, each answered once: benches, gates and advice ask them.
+  "core/facts": CORE_3,
+  "core/readings": CORE_3B,
+  "core/formats": CORE_3B,
+  "core/calculations": CORE_3B,
   // What is read of the yard comes first; rules and gates read it, and a view is readings with their advice.
-  "core/advice": [...CORE_3, "core/readings"],
-  "core/clearance": [...CORE_3, "core/readings"],
-  "core/view": [...CORE_3, "core/readings", "core/advice"],
+  "core/advice": [...CORE_3B, "core/readings"],
+  "core/clearance": [...CORE_3B, "core/readings"],
+  "core/view": [...CORE_3B, "core/readings", "core/advice"],
   store: CORE_5,
   workers: CORE_5,
   ui: CORE_5,

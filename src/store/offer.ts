@@ -1,6 +1,12 @@
-import { clearanceOf, type DraftRefusal } from "@/core/clearance";
-import { type Draft, kindOf, stepwise, type Timeline, yardAt } from "@/core/ledger";
-import type { Look } from "./reader";
+import { type DraftRefusal, refusalsOfAct } from "@/core/clearance";
+import { type Draft, type Entry, forget, kindOf, type LedgerError, offerEntries, type Timeline } from "@/core/ledger";
+import { fail, ok, type Result } from "@/core/units";
+
+/** What a page looks at and has been given: the moment (null: now), and the number of the view it holds. */
+export interface Look {
+  readonly at: string | null;
+  readonly have: number | null;
+}
 
 /** When, and under which ids: the page's clock and chance, so that tests can fix both. */
 export interface Stamp {
@@ -12,7 +18,7 @@ export interface Stamp {
 }
 
 /** Who writes, after what, and what it calls now. */
-interface Writer {
+export interface Writer {
   readonly present: string;
   readonly device: string;
   /** The highest counter it knows of. */
@@ -46,13 +52,33 @@ export function entriesOf(
   });
 }
 
-/** What the interlocks refuse of an act and nobody has owned up to, each entry asked as the ones before it left the yard. */
-export function refusalsOf(timeline: Timeline, drafts: readonly Draft[], now: string): DraftRefusal[] {
-  const refused: DraftRefusal[] = [];
-  const when = drafts[0]?.happenedAt ?? now;
-  stepwise(yardAt(timeline, when), drafts, (yard, draft) => {
-    const { refusals } = clearanceOf(yard, draft, draft.happenedAt ?? now);
-    refused.push(...refusals.filter((r) => !draft.despite?.includes(r.code)));
-  });
-  return refused;
+export type OfferError =
+  | LedgerError
+  /** The gates refuse it. What has happened all the same is written with `despite`, in the open. */
+  | { readonly code: "not-safe"; readonly refusals: readonly DraftRefusal[] };
+
+/** An act that may be written, and the timeline that it makes. */
+export interface Offered {
+  readonly entries: readonly Entry[];
+  readonly timeline: Timeline;
+}
+
+/** The one door: what does not add up, or what the gates refuse and nobody has owned up to, goes no further. */
+export function offerAct(
+  before: Timeline,
+  drafts: readonly Draft[],
+  stamp: Stamp,
+  writer: Writer,
+): Result<Offered, OfferError> {
+  const raws = entriesOf(drafts, stamp, writer);
+  const offered = offerEntries(before, raws, writer.present);
+  if (!offered.ok) return offered;
+  const entries = raws.flatMap(({ id }) => offered.value.byId.get(id as Entry["id"]) ?? []);
+  const refusals = refusalsOfAct(before, offered.value, entries);
+  if (refusals.length === 0) return ok({ entries, timeline: offered.value });
+  forget(
+    before,
+    entries.map((e) => e.id),
+  );
+  return fail({ code: "not-safe", refusals });
 }

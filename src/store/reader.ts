@@ -1,4 +1,4 @@
-import { clearanceOf, type DraftClearance } from "@/core/clearance";
+import { clearanceByPiece, clearanceOfAct, type DraftClearance } from "@/core/clearance";
 import {
   buildTimeline,
   byRecord,
@@ -7,6 +7,8 @@ import {
   deadIds,
   type Entry,
   EntryId,
+  forget,
+  offerEntries,
   type SourceId,
   type Timeline,
   type VesselId,
@@ -26,18 +28,16 @@ import {
 } from "@/core/readings";
 import { type SuspectLot, suspectLots } from "@/core/readings/drive/suspectFuel";
 import { changeOf, type ViewChange, viewYard, type YardView } from "@/core/view";
-
-/** What a page looks at and has been given: the moment (null: now), and the number of the view it holds. */
-export interface Look {
-  readonly at: string | null;
-  readonly have: number | null;
-}
+import { entriesOf, type Look, type Writer } from "./offer";
 
 export interface Listed {
   readonly entry: Entry;
   /** Voided, or corrected by a later entry. */
   readonly dead: boolean;
 }
+
+/** Who only asks writes nothing: as if it were the newest entry. */
+const ASKING = (present: string, counter: number): Writer => ({ present, device: "~", counter });
 
 /** Before anything happened: what a page is told before it has asked. */
 const START = new Date(0).toISOString();
@@ -81,10 +81,34 @@ export class YardReader {
     return changeOf(known?.view ?? null, view, known?.seq ?? null, seq);
   }
 
-  /** Whether the interlocks let this be done, and what it needs, as the yard stood when it happens. */
-  clearance(draft: Draft, now: string): DraftClearance {
-    const at = draft.happenedAt ?? this.present(now);
-    return clearanceOf(yardAt(this.timeline, at), draft, at);
+  /**
+   * What the gates say of an act: of all that one press would write, as the yard would then have been. What does not add up
+   * yet, while it is still being typed, is asked piece by piece as the yard stands.
+   */
+  clearance(drafts: readonly Draft[], now: string): DraftClearance {
+    const present = this.present(now);
+    const before = this.timeline;
+    const ids = [...drafts, null].map((_, i) => `~asked ${i}`);
+    const raws = entriesOf(
+      drafts,
+      { ids, now: present, look: { at: null, have: null } },
+      ASKING(present, this.newest()),
+    );
+    const offered = offerEntries(before, raws, present);
+    if (!offered.ok) return clearanceByPiece(before, drafts, present);
+    const act = raws.flatMap(({ id }) => offered.value.byId.get(id as EntryId) ?? []);
+    forget(
+      before,
+      act.map((e) => e.id),
+    );
+    return clearanceOfAct(before, offered.value, act);
+  }
+
+  /** The counter of what was written last. */
+  private newest(): number {
+    let counter = 0;
+    for (const e of this.timeline.byId.values()) counter = Math.max(counter, e.counter ?? 0);
+    return counter;
   }
 
   /** What a vessel's settling forecast is reckoned from. */

@@ -153,7 +153,7 @@ it("refuses what must not meet, and writes what has happened all the same in the
   await write(session, { kind: "vessel", data: { ...drum("can"), role: "thinner" } });
   await write(session, { kind: "purchase", data: { to: "can" as never, fluid: "petrol", amount: { litres: 20 } } });
   const pour = move("can", "pot", 5);
-  expect(session.clearance(pour, NOW()).refusals).toEqual([{ code: "petrol-in-kettle" }]);
+  expect(session.clearance([pour], NOW()).refusals).toEqual([{ code: "petrol-in-kettle" }]);
   const before = session.count();
   expect(await session.append([pour], stamp())).toMatchObject({ ok: false, error: { code: "not-safe" } });
   expect(await session.append([{ ...pour, despite: ["something-else"] }], stamp())).toMatchObject({ ok: false });
@@ -197,7 +197,7 @@ describe("what a round needs of the store", () => {
   });
   it("warnings are told before a pickup and do not stop it; refusals do", async () => {
     const creamy = { ...pickup("A", 20), data: { ...pickup("A", 20).data, look: "creamy" } } as Draft;
-    expect(session.clearance(creamy, NOW()).warnings.map((w) => w.code)).toEqual(["doubtful-into-good"]);
+    expect(session.clearance([creamy], NOW()).warnings.map((w) => w.code)).toEqual(["doubtful-into-good"]);
     expect(await session.append([creamy], stamp())).toMatchObject({ ok: true });
   });
   it("a round's second call at one stop is refused, and nothing is stored", async () => {

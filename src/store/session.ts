@@ -1,4 +1,3 @@
-import type { DraftRefusal } from "@/core/clearance";
 import {
   entryOf,
   inTime,
@@ -14,11 +13,9 @@ import {
   buildTimeline,
   type Draft,
   type Entry,
-  EntryId,
+  type EntryId,
   forget,
-  type LedgerError,
   oddTextIn,
-  offerEntries,
   type Timeline,
 } from "@/core/ledger";
 import { fail, ok, type Result } from "@/core/units";
@@ -27,8 +24,9 @@ import { Book, type BookError } from "./book/book";
 import { type Mended, NewerDatabase, type Repair } from "./book/mend";
 import type { BookState, Copied, Trouble } from "./bookState";
 import type { YardName } from "./db";
-import { entriesOf, refusalsOf, type Stamp } from "./offer";
-import { type Look, YardReader } from "./reader";
+import type { Look } from "./offer";
+import { type OfferError, offerAct, type Stamp } from "./offer";
+import { YardReader } from "./reader";
 import type { SessionTools } from "./tools";
 
 /** What the page knows of a yard from outside its database, for when that knows it no longer. */
@@ -49,12 +47,10 @@ export interface Written extends Seen {
 }
 
 export type StoreError =
-  | LedgerError
+  | OfferError
   | { readonly code: "not-stored"; readonly reason: string }
   /** A newer release has written this yard. */
-  | { readonly code: "read-only" }
-  /** The interlocks refuse it. What has happened all the same is written with `despite`, in the open. */
-  | { readonly code: "not-safe"; readonly refusals: readonly DraftRefusal[] };
+  | { readonly code: "read-only" };
 
 export interface RestoreReport {
   readonly entries: number;
@@ -159,18 +155,13 @@ export class YardSession extends YardReader {
     isFirst: boolean,
   ): Promise<Result<Written, StoreError> | "look again"> {
     const present = this.present(stamp.now);
-    const entries = entriesOf(drafts, stamp, { present, device: this.device, counter: this.counter });
-    const offered = offerEntries(this.timeline, entries, present);
+    const offered = offerAct(this.timeline, drafts, stamp, { present, device: this.device, counter: this.counter });
     if (!offered.ok) return offered;
-    const ids = entries.map(({ id }) => EntryId.parse(id));
-    const refusals = refusalsOf(this.timeline, drafts, present);
-    if (refusals.length > 0) {
-      forget(this.timeline, ids);
-      return fail({ code: "not-safe", refusals });
-    }
+    const { entries, timeline } = offered.value;
+    const ids = entries.map((e) => e.id);
     const stored = await book.append(entries.map(lineOf));
     if (stored.ok) {
-      this.timeline = offered.value;
+      this.timeline = timeline;
       this.counter += entries.length;
       this.channel.postMessage("changed");
       return ok({ ids, ...this.look(stamp.now, stamp.look) });

@@ -9,8 +9,8 @@ import { callback, startYardWorker, WorkerStopped, type YardClient } from "./cli
 import type { YardName } from "./db";
 import { earlierDeviceId, holdForLife } from "./identity";
 import { type LastSeen, noteLastSeen, readLastSeen } from "./lastSeen";
+import type { Look } from "./offer";
 import { OwnActs } from "./ownActs";
-import type { Look } from "./reader";
 import type { Seen } from "./session";
 
 export interface OpenedYard {

@@ -8,8 +8,8 @@ import type { Result } from "@/core/units";
 import type { BookState, Copied, OpeningStage } from "./bookState";
 import { copyInto, type FolderReport } from "./copies/folder";
 import type { YardName } from "./db";
-import type { Stamp } from "./offer";
-import type { Listed, Look } from "./reader";
+import type { Look, Stamp } from "./offer";
+import type { Listed } from "./reader";
 import { type KnownBefore, type RestoreReport, type Seen, type StoreError, type Written, YardSession } from "./session";
 import { browserTools } from "./tools";
 
@@ -44,7 +44,7 @@ const api = {
     return { newestAt: session.latestAt() };
   },
   look: (now: string, look: Look): Seen => open().look(now, look),
-  clearance: (draft: Draft, now: string): DraftClearance => open().clearance(draft, now),
+  clearance: (drafts: readonly Draft[], now: string): DraftClearance => open().clearance(drafts, now),
   settlingQuestion: (vessel: string, now: string, at: string | null): SettlingQuestionData | null =>
     open().settlingQuestion(vessel, now, at),
   settleBench: (vessel: string, now: string, at: string | null): SettleBench | null =>

@@ -17,6 +17,8 @@ const drafts: Draft[] = [
   vessel("creamy", "ready"),
   vessel("ready", "ready"),
   vessel("kettle", "kettle"),
+  vessel("drum", "settling"),
+  buy("drum", "canola", 50),
   buy("petrol", "petrol", 20),
   buy("ready", "canola", 50),
   buy("creamy", "canola", 40),
@@ -71,7 +73,7 @@ describe("what the yard is asked before a step", () => {
 describe("what the settling bench asks", () => {
   const fining = (celsius?: number): Draft => ({
     kind: "fining",
-    data: { vessel: vid("ready"), waterLitres: 5, gelatineG: 200, ...(celsius !== undefined && { celsius }) },
+    data: { vessel: vid("drum"), waterLitres: 5, gelatineG: 200, ...(celsius !== undefined && { celsius }) },
   });
   it("never stirs water into oil that is as hot as it was just said to be", () => {
     expect(codes(fining(82))).toEqual(["water-into-hot-oil"]);

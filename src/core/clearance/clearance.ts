@@ -1,40 +1,52 @@
-import { type ComponentId, type FluidId, isFluidId, likeOf, sinks } from "../fluids";
+import { type Amiss, type AmissCode, amissIn } from "../facts";
+import { askStep, type Clearance, type Need, type Refusal } from "../interlocks";
 import {
-  askStep,
-  type Clearance,
-  type Drive,
-  type Operation,
-  type Receiver,
-  type Refusal,
-  type Step,
-  type StepPart,
-  type Substance,
-} from "../interlocks";
-import {
+  applyDraft,
+  applyEntry,
+  bringForwardAll,
+  copyYard,
+  type Definitions,
   type Draft,
-  type FeedWay,
-  type Flow,
+  type Entry,
+  type EntryId,
   flowsOf,
-  type How,
-  partsOf,
-  roleOf,
+  NO_DEFINITIONS,
   type VesselId,
+  vesselsOf,
   type YardState,
 } from "../ledger";
-import { holdsLitres } from "../vessels";
 import { type ColdWarning, coldWarnings } from "./cold";
-import { type FitnessRefusal, unfit } from "./fitness";
-import { gateFluid } from "./gateFluid";
+import { type FitnessRefusal, isFound, unfit } from "./fitness";
 import { type IntakeWarning, intakeWarnings } from "./intake";
-import { type KettleWarning, kettleCelsius, kettleWarnings } from "./kettle";
+import { type KettleWarning, kettleWarnings, methanolLitres, overMethanolLimit } from "./kettle";
 import { notLockedOut } from "./lockout";
 import { type PetrolWarning, petrolWarnings } from "./petrol";
+import { type RawRunWarning, rawRunWarnings } from "./rawRun";
 import { type ReadingWarning, readingWarnings } from "./readingDoubts";
+import { stepsOf } from "./steps";
 import { type TripWarning, tripWarnings } from "./trip";
+import { asPour } from "./vesselAsPour";
 
-export type DraftWarning = TripWarning | KettleWarning | IntakeWarning | ReadingWarning | PetrolWarning | ColdWarning;
-/** Why a step is refused: by what must not meet what, or because oil is not fit for where it is to go. */
-export type DraftRefusal = Refusal | FitnessRefusal;
+export type DraftWarning =
+  | TripWarning
+  | KettleWarning
+  | IntakeWarning
+  | RawRunWarning
+  | ReadingWarning
+  | PetrolWarning
+  | ColdWarning;
+
+/** An entry that is in the book already, and would become wrong by what is written before it. */
+export interface Later {
+  readonly entry: EntryId;
+  readonly happenedAt: string;
+}
+
+/**
+ * Why a step is refused: by what must not meet what, or because oil is not fit for where it is to go; `later` where it is
+ * not the step itself.
+ */
+export type DraftRefusal = (Refusal | FitnessRefusal) & { readonly later?: Later };
 
 /** The interlocks' word, and what speaks against it without forbidding it. */
 export interface DraftClearance extends Pick<Clearance, "needs"> {
@@ -42,21 +54,57 @@ export interface DraftClearance extends Pick<Clearance, "needs"> {
   readonly warnings: readonly DraftWarning[];
 }
 
+/** May this be done, as the yard stands at `at`? The yard is left as it is. */
+export const clearanceOf = (
+  yard: YardState,
+  draft: Draft,
+  at: string,
+  definitions: Definitions = NO_DEFINITIONS,
+): DraftClearance => clearedStep(copyYard(yard), draft, at, definitions);
+
 /**
- * May this be done, as the yard stands? Asked by every bench before it offers a step and by the store before it writes
- * one, so that no screen can go round it; `at` is when it happens. What is asked follows from what the entry says it moves, whatever its kind.
+ * Applies a draft to a yard that the caller owns, and says what the gates say of it. Asked by every bench before it offers a
+ * step, and by the store before it writes one, so that no screen can go round it. They look at what is poured, by what
+ * the entry says it moves; and then at what stands in the yard that this makes, whatever the entry says.
  */
-export function clearanceOf(yard: YardState, draft: Draft, at: string): DraftClearance {
-  const asked = stepsOf(yard, flowsOf(draft)).map(askStep);
+export function clearedStep(
+  yard: YardState,
+  draft: Draft,
+  at: string,
+  definitions: Definitions,
+  entry?: Entry,
+): DraftClearance {
+  bringForwardAll(yard, draft, at, definitions);
+  const about = aboutVessels(draft);
+  const before = amissAt(yard, about);
+  const methanolBefore = methanolLitres(yard);
+  const said = poured(yard, draft, at);
+  if (entry) applyEntry(yard, entry, definitions);
+  else applyDraft(yard, draft, at, definitions);
+  const worse = isFound(draft) || draft.kind === "fuel-test" ? [] : made(before, amissAt(yard, about));
   return {
-    refusals: byCode([
-      ...asked.flatMap((c): readonly DraftRefusal[] => c.refusals),
-      ...unfit(yard, draft, at),
-      ...notLockedOut(yard, draft),
-    ]),
-    needs: byCode(asked.flatMap((c) => c.needs)),
+    refusals: byCode([...said.refusals, ...worse.filter((w) => !isSaid(w, said.refusals))]),
+    needs: byCode(said.needs),
+    warnings: [...said.warnings, ...overMethanolLimit(methanolBefore, yard)],
+  };
+}
+
+/** What is said of the litres on their way. What is found is taken as it is, and asked nothing. */
+function poured(yard: YardState, draft: Draft, at: string): DraftClearance {
+  const asked = isFound(draft) ? [] : stepsOf(yard, flowsOf(draft)).map(askStep);
+  return {
+    refusals: isFound(draft)
+      ? []
+      : [
+          ...asked.flatMap((c): readonly DraftRefusal[] => c.refusals),
+          ...unfit(yard, draft, at),
+          ...notLockedOut(yard, draft),
+          ...saidToBe(yard, draft, at),
+        ],
+    needs: asked.flatMap((c): readonly Need[] => c.needs),
     warnings: [
       ...intakeWarnings(yard, draft),
+      ...rawRunWarnings(yard, draft, at),
       ...petrolWarnings(yard, draft),
       ...coldWarnings(yard, draft),
       ...kettleWarnings(yard, draft),
@@ -66,173 +114,52 @@ export function clearanceOf(yard: YardState, draft: Draft, at: string): DraftCle
   };
 }
 
+/** Saying that a vessel is something else is as good as pouring it all into one that is. */
+function saidToBe(yard: YardState, draft: Draft, at: string): DraftRefusal[] {
+  const { into, stay } = asPour(yard, draft) ?? {};
+  if (!into || !stay) return [];
+  const known = new Set(poured(stay.yard, stay.draft, at).refusals.map((r) => r.code));
+  return poured(into.yard, into.draft, at).refusals.filter((r) => !known.has(r.code));
+}
+
+/** The vessels that an entry may leave otherwise than they were. */
+const aboutVessels = (draft: Draft): readonly VesselId[] =>
+  draft.kind === "vessel" ? [draft.data.id] : vesselsOf(draft);
+
+const amissAt = (yard: YardState, vessels: readonly VesselId[]): Amiss[] =>
+  vessels.flatMap((id) => {
+    const state = yard.vessels.get(id);
+    return state ? amissIn(yard, state) : [];
+  });
+
+/** More of it by so little is rounding. */
+const SLACK_LITRES = 1e-6;
+
+/** What is amiss now and was not, or is now more than it was. */
+function made(before: readonly Amiss[], after: readonly Amiss[]): FitnessRefusal[] {
+  const was = (a: Amiss): number => before.find((b) => b.code === a.code && b.vessel === a.vessel)?.litres ?? 0;
+  return after
+    .filter((a) => a.litres > was(a) + SLACK_LITRES)
+    .map(({ code, vessel, litres }) => ({ code, from: null, into: vessel, litres }) as FitnessRefusal);
+}
+
+/** Words about oil that is not fit yet, of which the first that applies says enough. */
+const NOT_FIT_YET: ReadonlySet<string> = new Set([
+  "slops-into-fuel",
+  "raw-into-fuel",
+  "wet-into-fuel",
+  "not-cleared-into-fuel",
+  "unfiltered-into-tank",
+  "engine-oil-into-tank",
+]);
+const UNFIT_STANDING: ReadonlySet<AmissCode | string> = new Set(["raw-into-fuel", "unfiltered-into-tank"]);
+
+const isSaid = ({ code, into }: FitnessRefusal, said: readonly DraftRefusal[]): boolean =>
+  said.some(
+    (r) => r.code === code || (UNFIT_STANDING.has(code) && NOT_FIT_YET.has(r.code) && "into" in r && r.into === into),
+  );
+
 /** The same said of two flows is said once. */
 const byCode = <T extends { readonly code: string }>(said: readonly T[]): T[] => [
   ...new Map(said.map((s) => [s.code, s])).values(),
 ];
-
-/** What the interlocks call it; null where nothing is done to oil that they have a word on. */
-const OPERATION: Readonly<Record<How, Operation | null>> = {
-  pour: "pour",
-  blend: "blend",
-  filter: "filter",
-  spin: "centrifuge",
-  dose: "dose",
-  heat: "heat",
-  react: "react",
-  fill: "fill-vehicle",
-  // Out of the yard, or only counted: neither meets anything in a vessel.
-  burn: null,
-  dispose: null,
-  count: null,
-};
-
-/** What the interlocks call a component: both lyes are lye to them, and a fluid of one's own is the row it is like. */
-const substanceOf = (component: ComponentId): Substance =>
-  isFluidId(component) ? likeOf(component) : SUBSTANCE_OF[component];
-
-/** Salts and a little vinegar are to them the water that holds them, free acid the soap that it makes. */
-const SUBSTANCE_OF: Readonly<Record<Exclude<ComponentId, FluidId>, Substance>> = {
-  water: "water",
-  sludge: "sludge",
-  methanol: "methanol",
-  "sodium-hydroxide": "lye",
-  "potassium-hydroxide": "lye",
-  "sulfuric-acid": "sulfuric-acid",
-  glycerol: "glycerol",
-  soap: "soap",
-  "potassium-soap": "soap",
-  "fatty-acid": "soap",
-  "acetic-acid": "water",
-  salt: "water",
-  "sodium-sulfate": "water",
-  "potassium-sulfate": "water",
-  "sodium-acetate": "water",
-  "potassium-acetate": "water",
-};
-
-const stepPart = (yard: YardState, component: ComponentId, amount: number): StepPart => ({
-  substance: substanceOf(component),
-  amount,
-  ...(isFluidId(component) && { flashCelsius: gateFluid(yard, component).flashCelsius }),
-});
-
-/** One step for all that is done alike into one vessel: the parts of a blend are asked about together. */
-function stepsOf(yard: YardState, flows: readonly Flow[]): Step[] {
-  const together = new Map<string, [Flow, ...Flow[]]>();
-  for (const flow of flows) {
-    const key = `${flow.how} ${flow.to}`;
-    const known = together.get(key);
-    if (known) known.push(flow);
-    else together.set(key, [flow]);
-  }
-  return [...together.values()].flatMap((alike) => stepOf(yard, alike) ?? []);
-}
-
-function stepOf(yard: YardState, flows: readonly [Flow, ...Flow[]]): Step | null {
-  const [first] = flows;
-  const operation = OPERATION[first.how];
-  const into = first.to === null ? null : receiverOf(yard, first.to);
-  if (operation === null || !into) return null;
-  const shed = yard.settings.shedCelsius;
-  const press = pressureOf(yard, first);
-  return {
-    operation,
-    parts: flows.flatMap((f) => partsIn(yard, f, flows.length > 1)),
-    celsius: Math.max(...flows.map((f) => f.amount.celsius ?? shed)),
-    into: {
-      ...into,
-      ratedPa: press.ratedPa,
-      celsius: first.intoCelsius ?? into.celsius,
-      heated: into.heated || isWarmed(first, shed),
-    },
-    drive: press.drive,
-    pressurePa: press.pressurePa,
-    housingsPa: press.housingsPa,
-    acidPurity: acidPurityIn(yard, flows),
-    fatLimitShare: yard.settings.fatLimitShare,
-    unattended: null,
-  };
-}
-
-/** By the label of the bottle it comes out of, or goes into; what is in a kettle already was asked when it went in. */
-function acidPurityIn(yard: YardState, flows: readonly Flow[]): number | null {
-  const bringing = flows.filter((f) => partsIn(yard, f, false).some((p) => p.substance === "sulfuric-acid"));
-  const purities = bringing.map(({ from, to }): number => {
-    const out = from === null ? undefined : yard.vessels.get(from)?.vessel;
-    if (out && out.role !== "chemical") return 1;
-    const bottle = out ?? (to === null ? undefined : yard.vessels.get(to)?.vessel);
-    // What nobody has read off a label is not taken to be strong.
-    return bottle?.pack?.purity ?? 0;
-  });
-  return purities.length > 0 ? Math.min(...purities) : null;
-}
-
-/** So much over its shed, oil was warmed for its bags. */
-const WARMED_K = 10;
-const isWarmed = ({ how, amount }: Flow, shedCelsius: number): boolean =>
-  how === "filter" && amount.celsius !== undefined && amount.celsius > shedCelsius + WARMED_K;
-
-/** Which of the interlocks' drives it is; of a motor nobody has looked into the one that sparks. */
-const DRIVE: Readonly<Record<FeedWay, Drive>> = {
-  gravity: "gravity",
-  air: "compressed-air",
-  hand: "hand-pump",
-  pump: "brush-motor-pump",
-  brushless: "brushless-pump",
-};
-const PA_PER_KPA = 1000;
-
-/** What a run's pressure meets: the feed where air stands on it, the housings however it is driven; never the receiver. */
-function pressureOf(
-  yard: YardState,
-  { driven, from }: Flow,
-): Pick<Step, "drive" | "pressurePa" | "housingsPa"> & { readonly ratedPa: number | null } {
-  if (!driven || driven.way === "gravity") return { drive: "gravity", pressurePa: 0, housingsPa: [], ratedPa: null };
-  const feedKPa = from === null ? undefined : yard.vessels.get(from)?.vessel.ratedKPa;
-  return {
-    drive: DRIVE[driven.way],
-    pressurePa: driven.kPa * PA_PER_KPA,
-    housingsPa: driven.through.flatMap((id) => {
-      const most = yard.bags.get(id)?.bag.mostDropKPa;
-      return most === undefined ? [] : [most * PA_PER_KPA];
-    }),
-    ratedPa: driven.way === "air" ? (feedKPa === undefined ? null : feedKPa * PA_PER_KPA) : Number.POSITIVE_INFINITY,
-  };
-}
-
-function partsIn(yard: YardState, flow: Flow, scaled: boolean): StepPart[] {
-  const { from, fresh, layer, amount } = flow;
-  if (from === null) return (fresh ?? []).map((f) => stepPart(yard, f.component, f.litres));
-  const parts = contentsOf(yard, from, layer === "top");
-  return scaled && !("all" in amount) ? scaledTo(parts, amount.litres) : parts;
-}
-
-/** What settles stays below what is drawn from the top. */
-function contentsOf(yard: YardState, from: VesselId, top: boolean): StepPart[] {
-  const state = yard.vessels.get(from);
-  const parts = state ? partsOf(state.contents, yard.parts) : [];
-  return parts.filter((p) => !top || !sinks(p.component)).map((p) => stepPart(yard, p.component, p.litres));
-}
-
-function scaledTo(parts: readonly StepPart[], litres: number): StepPart[] {
-  const all = parts.reduce((sum, p) => sum + p.amount, 0);
-  return all > 0 ? parts.map((p) => ({ ...p, amount: (p.amount * litres) / all })) : [];
-}
-
-/** What the yard does not know of a vessel is unknown, not safe: its material, and what pressure it bears. */
-function receiverOf(yard: YardState, id: VesselId): Receiver | null {
-  const state = yard.vessels.get(id);
-  if (!state) return null;
-  const capacity = holdsLitres(state.vessel);
-  return {
-    place: roleOf(state.vessel.role).receiver,
-    open: state.vessel.isClosed !== true,
-    heated: false,
-    material: state.vessel.material ?? "unknown",
-    ratedPa: null,
-    parts: contentsOf(yard, id, false),
-    celsius: kettleCelsius(yard, id) ?? state.celsius ?? yard.settings.shedCelsius,
-    roomLitres: Math.max(0, capacity - state.contents.total),
-  };
-}

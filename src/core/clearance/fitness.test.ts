@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { type Draft, project, type VesselRole } from "../ledger";
+import { BagId, type Draft, project, type VesselRole } from "../ledger";
 import { drum, entry, kitchen, vid } from "../ledger/testing";
 import { clearanceOf } from ".";
 
@@ -10,6 +10,7 @@ const stood = (to: string, fluid: "canola" | "motor-oil" | "diesel", more: objec
   data: { to: vid(to), fluid, amount: { litres: 60 }, muck: {}, ...more },
 });
 const made = (id: string, role: VesselRole): Draft => ({ kind: "vessel", data: drum(id, role) });
+const bag5 = { id: BagId.parse("bag5"), name: "5 µm", ratingUm: 5, areaM2: 0.25 };
 const ROLES = {
   pail: "raw",
   drum: "settling",
@@ -26,6 +27,7 @@ const ROLES = {
 } as const;
 const drafts: Draft[] = [
   { kind: "source", data: kitchen },
+  { kind: "bag", data: bag5 },
   ...Object.entries(ROLES).map(([id, role]) => made(id, role)),
   ...["pail", "drum", "heel", "feed", "slops"].map((id) => stood(id, "canola")),
   ...["ready", "wetReady"].map((id) => stood(id, "canola", { filteredUm: 5 })),
@@ -47,7 +49,7 @@ const draw = (from: string, to: string, suspendedShare = 0): Draft => ({
 });
 const run = (from: string, to: string): Draft => ({
   kind: "filter-run",
-  data: { from: vid(from), to: vid(to), bags: [], amount, minutes: 9, lossLitres: 0.1 } as never,
+  data: { from: vid(from), to: vid(to), bags: [bag5.id], amount, minutes: 9, lossLitres: 0.1 },
 });
 
 describe("what is put where it is burned from, or taken for ready", () => {

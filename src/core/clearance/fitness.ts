@@ -1,17 +1,15 @@
-import { byComponent, componentOf } from "../fluids";
+import { FUEL_ROLES, heldIn, SOME_SHARE } from "../facts";
 import {
+  CLEAR_HANGING_SHARE,
   type Draft,
   type Flow,
   flowsOf,
-  isFiltered,
-  partsOf,
-  roleOf,
+  hasStood,
   type VesselId,
-  type VesselRole,
   type VesselState,
   type YardState,
 } from "../ledger";
-import { ENGINE_OIL_BAG_UM, ENGINE_OIL_SHARE, shareOfFamily } from "../readings/vessel/family";
+import { ENGINE_OIL_BAG_UM, ENGINE_OIL_SHARE } from "../readings/vessel/family";
 import { unfitDye } from "./dye";
 import { unfitKettle } from "./kettle";
 import { unfitPetrol } from "./petrolBlend";
@@ -24,6 +22,8 @@ export interface FitnessRefusal {
   readonly into: VesselId;
   /** Until when it stands, where that is all it needs. */
   readonly until?: string;
+  /** Litres that would then stand where they must not. */
+  readonly litres?: number;
 }
 
 export const FITNESS_CODES = [
@@ -46,27 +46,36 @@ export const FITNESS_CODES = [
   "stage-out-of-order",
   "out-of-date",
   "not-locked-out",
+  "petrol-in-unfit-vessel",
+  "poison-in-food-vessel",
+  "lye-meets-acid",
+  "methanol-in-oil",
+  "lye-in-oil",
+  "acid-in-oil",
+  "glycerol-in-oil",
+  "wash-water-in-oil",
+  "petrol-in-kettle",
+  "caustic-eats-metal",
+  "caustic-swells-rubber",
 ] as const;
 export type FitnessCode = (typeof FITNESS_CODES)[number];
 
 /** Under this much has a rinse, not a lot. */
 const SOME_LITRES = 0.05;
-/** Fines that still hang in what is drawn off, as a share of what hung at first. */
-const HANGING_SHARE = 0.1;
-
-/** What stands in these is on its way; what is called ready, or is in a tank already, is its owner's word. */
-const UNTRUSTED: ReadonlySet<VesselRole> = new Set(["raw", "settling", "settler", "heel", "feed", "blend"]);
+/** Pour brings it in or says it was there: told, not done. */
+const FOUND: ReadonlySet<Draft["kind"]> = new Set(["opening", "stock-take"]);
+/** What stood there before the book, or was counted, is taken as it is, and stands as a word on the vessel. */
+export const isFound = ({ kind }: Draft): boolean => FOUND.has(kind);
 
 /**
- * What of an entry puts oil where it is burned from, or taken for ready, before it is fit for that. Cleaning steps may:
- * a run through the bags or a centrifuge is what makes it fit, and only what they leave in it counts.
+ * What of an entry puts oil where it is burned from, or taken for ready, before it is fit for that. The litres are asked
+ * what they have been through, wherever they stand now. Cleaning steps may: a run through the bags or a centrifuge is
+ * what makes oil fit, and only what they leave in it counts.
  */
 export function unfit(yard: YardState, draft: Draft, at: string): FitnessRefusal[] {
-  // What stood there before the book, or was counted, is told, not done.
-  if (draft.kind === "opening" || draft.kind === "stock-take") return [];
   return [
     ...flowsOf(draft).flatMap((flow) => [
-      ...unfitFlow(yard, draft, flow),
+      ...unfitFlow(yard, draft, flow, at),
       ...unfitPetrol(yard, flow, at),
       ...unfitDye(yard, flow, draft),
     ]),
@@ -75,42 +84,38 @@ export function unfit(yard: YardState, draft: Draft, at: string): FitnessRefusal
   ];
 }
 
-function unfitFlow(yard: YardState, draft: Draft, flow: Flow): FitnessRefusal[] {
+function unfitFlow(yard: YardState, draft: Draft, flow: Flow, at: string): FitnessRefusal[] {
   const into = flow.to === null ? undefined : yard.vessels.get(flow.to)?.vessel;
-  const isTank = into?.role === "tank";
-  if (!into || !(isTank || into.role === "ready")) return [];
+  if (!into || !FUEL_ROLES.has(into.role)) return [];
+  const isTank = into.role === "tank";
   const refused = (code: FitnessCode): FitnessRefusal[] => [{ code, from: flow.from, into: into.id }];
   if (draft.kind === "pickup") return refused("raw-into-fuel");
   const state = flow.from === null ? undefined : yard.vessels.get(flow.from);
-  if (!state || state.contents.total < SOME_LITRES || flow.from === flow.to) return [];
-  if (flow.how === "spin") return [];
+  if (!state || state.contents.total < SOME_LITRES || flow.from === flow.to || flow.how === "spin") return [];
   const { role } = state.vessel;
-  if (role === "waste") return refused("slops-into-fuel");
+  if (role === "waste" && flow.how !== "filter") return refused("slops-into-fuel");
   if (state.quality.water?.wet) return refused("wet-into-fuel");
-  if (isTank && holdsEngineOil(yard, state) && !isFine(state, ENGINE_OIL_BAG_UM))
+  const held = heldIn(yard, state);
+  if (isTank && held.engineOil > ENGINE_OIL_SHARE * held.total && !isFine(state, ENGINE_OIL_BAG_UM))
     return refused("engine-oil-into-tank");
-  if (flow.how === "filter") return [];
-  if (draft.kind === "draw-off" && draft.data.suspendedShare > HANGING_SHARE) return refused("not-cleared-into-fuel");
-  if (roleOf(role).settles && flow.layer === "mixed" && isWaste(yard, state))
-    return refused(role === "heel" ? "slops-into-fuel" : "raw-into-fuel");
-  if (isTank && UNTRUSTED.has(role) && isWaste(yard, state)) return refused("unfiltered-into-tank");
-  return [];
+  const raw = isUncleared(state, draft, flow, at) ? (isSlops(state) ? "slops-into-fuel" : "raw-into-fuel") : null;
+  // Bags are there to clean: straight out of them into a tank nothing has rested, and nobody has looked at it.
+  if (flow.how === "filter") return isTank && raw ? refused(raw) : [];
+  if (draft.kind === "draw-off" && draft.data.suspendedShare > CLEAR_HANGING_SHARE)
+    return refused("not-cleared-into-fuel");
+  if (raw) return refused(raw);
+  const unfiltered = Math.min(state.quality.unfilteredShare * held.total, held.oil);
+  return isTank && unfiltered > SOME_SHARE * held.total ? refused("unfiltered-into-tank") : [];
 }
 
-const heldIn = (yard: YardState, { contents }: VesselState) => ({
-  litres: contents.total,
-  components: byComponent(partsOf(contents, yard.parts)),
-});
+const isSlops = ({ vessel }: VesselState): boolean => vessel.role === "waste" || vessel.role === "heel";
 
-const holdsEngineOil = (yard: YardState, state: VesselState): boolean =>
-  shareOfFamily(heldIn(yard, state), "engine") > ENGINE_OIL_SHARE;
-
-/** Bought diesel in a pail is no raw oil. */
-const isWaste = (yard: YardState, state: VesselState): boolean =>
-  heldIn(yard, state).components.some(
-    ({ component, litres }) =>
-      litres > 0.1 * state.contents.total && ["vegetable", "fat", "engine"].includes(componentOf(component).family),
-  ) && !isFiltered(state.quality);
+/** Oil that has neither settled, been spun nor filtered; what is drawn off above a line that has, has. */
+export function isUncleared(state: VesselState, draft: Draft, flow: Flow, at: string): boolean {
+  if (state.quality.unclearedShare <= SOME_SHARE && state.vessel.role !== "waste") return false;
+  if (draft.kind === "draw-off" || draft.kind === "displace") return false;
+  return flow.layer !== "top" || !hasStood(state, at);
+}
 
 const isFine = ({ quality }: VesselState, um: number): boolean =>
   quality.filteredUm !== null && quality.filteredUm > 0 && quality.filteredUm <= um;

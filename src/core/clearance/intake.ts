@@ -1,8 +1,19 @@
-import { byComponent } from "../fluids";
-import { type Draft, type PlaceId, partsOf, roleOf, type VesselId, type VesselState, type YardState } from "../ledger";
+import { byComponent, componentOf } from "../fluids";
+import {
+  type Draft,
+  type EntryOf,
+  type Flow,
+  type PlaceId,
+  partsOf,
+  roleOf,
+  type VesselId,
+  type VesselState,
+  type YardState,
+} from "../ledger";
 import { KG_PER_LITRE, safeLitres, staysApart } from "../readings/terms";
 import { ENGINE_OIL_SHARE, shareOfFamily } from "../readings/vessel/family";
 import { judgeLot } from "../rounds";
+import { flowsInto } from "./pours";
 
 /** Something to think of before oil goes into a vessel; it may still be done. */
 export type IntakeWarning =
@@ -17,7 +28,6 @@ const SOME_LITRES = 0.5;
 
 /** What comes in, as the rules look at it. */
 interface Incoming {
-  readonly to: VesselId;
   readonly litres: number;
   readonly engine: boolean;
   readonly doubtful: boolean;
@@ -25,20 +35,28 @@ interface Incoming {
   readonly fromPlace: PlaceId | undefined;
 }
 
-/** What speaks against a pickup or a pour, as the yard stands. Each is said before the step and left to the person. */
+/**
+ * What speaks against bringing oil in or moving it, as the yard stands: by whatever door, a tap, a hose, a line of bags.
+ * Each is said before the step and left to the person.
+ */
 export function intakeWarnings(yard: YardState, draft: Draft): IntakeWarning[] {
-  if (draft.kind === "draw-off") return wetIntoDry(yard, draft.data.from, draft.data.to);
-  const incoming = incomingOf(yard, draft);
-  const state = incoming && yard.vessels.get(incoming.to);
-  if (!incoming || !state || state.vessel.role === "waste") return [];
-  const wet = draft.kind === "move" ? wetIntoDry(yard, draft.data.from, draft.data.to) : [];
-  return [
-    ...wet,
-    ...mixing(yard, incoming, state),
-    ...level(incoming, state),
-    ...payload(yard, incoming, state.vessel.place),
-  ];
+  // What stood there is told; what a trip left where is the loop's doing.
+  if (draft.kind === "opening" || draft.kind === "trip") return [];
+  return [...flowsInto(draft)].flatMap(([to, flows]) => {
+    const state = yard.vessels.get(to);
+    if (!state || state.vessel.role === "waste") return [];
+    const incoming = flows.map((flow) => incomingOf(yard, draft, flow, state));
+    const litres = incoming.reduce((sum, i) => sum + i.litres, 0);
+    return [
+      ...once(flows.flatMap(({ from }) => (from === null ? [] : wetIntoDry(yard, from, to)))),
+      ...once(incoming.flatMap((i) => mixing(yard, i, state))),
+      ...level(litres, state),
+      ...payload(yard, incoming, state.vessel.place),
+    ];
+  });
 }
+
+const once = <T>(said: readonly T[]): readonly T[] => said.slice(0, 1);
 
 /** A wet lot makes wet what it is poured into. */
 function wetIntoDry(yard: YardState, from: VesselId, to: VesselId): IntakeWarning[] {
@@ -54,32 +72,40 @@ function wetIntoDry(yard: YardState, from: VesselId, to: VesselId): IntakeWarnin
   return litres > SOME_LITRES ? [{ code: "wet-into-dry", vessel: to, litres }] : [];
 }
 
-function incomingOf(yard: YardState, draft: Draft): Incoming | null {
-  if (draft.kind === "pickup") {
-    const { to, amount, look, check, muck, fluid } = draft.data;
-    const source = yard.sources.get(draft.data.source)?.source;
-    const fat = muck["fryer-fat"] ?? 0;
+function incomingOf(yard: YardState, draft: Draft, flow: Flow, { contents }: VesselState): Incoming {
+  const { from, amount, layer } = flow;
+  const source = from === null ? undefined : yard.vessels.get(from);
+  const litres = "all" in amount ? (source?.contents.total ?? contents.total) : amount.litres;
+  if (draft.kind === "pickup") return { litres, fromPlace: undefined, ...fetched(yard, draft.data) };
+  if (!source)
     return {
-      to,
-      litres: amount.litres,
-      engine: staysApart({ dirt: source?.dirt, fluid }) || check?.fried === "engine",
-      doubtful:
-        (look !== undefined && look !== "clear") ||
-        fat > yard.settings.fatLimitShare ||
-        (check !== undefined && check.fried !== "engine" && judgeLot(check).verdict !== "take"),
+      litres,
+      engine: (flow.fresh ?? []).some((f) => componentOf(f.component).family === "engine"),
+      doubtful: false,
       fromPlace: undefined,
     };
-  }
-  if (draft.kind !== "move") return null;
-  const from = yard.vessels.get(draft.data.from);
-  if (!from || draft.data.layer === "bottom") return null;
-  const held = heldIn(yard, from);
+  const held = heldIn(yard, source);
+  const isMuck = layer === "bottom";
   return {
-    to: draft.data.to,
-    litres: "all" in draft.data.amount ? from.contents.total : draft.data.amount.litres,
-    engine: shareOfFamily(held, "engine") > ENGINE_OIL_SHARE,
-    doubtful: draft.data.layer === "mixed" && shareOfFamily(held, "fat") > yard.settings.fatLimitShare,
-    fromPlace: from.vessel.place,
+    litres,
+    engine: !isMuck && shareOfFamily(held, "engine") > ENGINE_OIL_SHARE,
+    doubtful: layer === "mixed" && shareOfFamily(held, "fat") > yard.settings.fatLimitShare,
+    fromPlace: source.vessel.place,
+  };
+}
+
+function fetched(
+  yard: YardState,
+  { look, check, muck, fluid, source: id }: EntryOf<"pickup">["data"],
+): Pick<Incoming, "engine" | "doubtful"> {
+  const source = yard.sources.get(id)?.source;
+  const fat = muck["fryer-fat"] ?? 0;
+  return {
+    engine: staysApart({ dirt: source?.dirt, fluid }) || check?.fried === "engine",
+    doubtful:
+      (look !== undefined && look !== "clear") ||
+      fat > yard.settings.fatLimitShare ||
+      (check !== undefined && check.fried !== "engine" && judgeLot(check).verdict !== "take"),
   };
 }
 
@@ -90,6 +116,8 @@ const heldIn = (yard: YardState, { contents }: VesselState) => ({
 
 function mixing(yard: YardState, incoming: Incoming, state: VesselState): IntakeWarning[] {
   const { vessel } = state;
+  // Where blends are made and burned, engine oil is a part like another: cleaned, it may meet the kitchen's.
+  if (vessel.role === "blend" || vessel.role === "tank") return [];
   const there = heldIn(yard, state);
   const engineThere =
     vessel.apart === true || (there.litres > SOME_LITRES && shareOfFamily(there, "engine") > ENGINE_OIL_SHARE);
@@ -104,17 +132,18 @@ function mixing(yard: YardState, incoming: Incoming, state: VesselState): Intake
     : [];
 }
 
-function level(incoming: Incoming, { vessel, contents }: VesselState): IntakeWarning[] {
+function level(litres: number, { vessel, contents }: VesselState): IntakeWarning[] {
   const safe = safeLitres(vessel);
-  return contents.total + incoming.litres > safe + SLACK_LITRES
+  return contents.total + litres > safe + SLACK_LITRES
     ? [{ code: "past-safe-level", vessel: vessel.id, safeLitres: safe }]
     : [];
 }
 
-function payload(yard: YardState, incoming: Incoming, id: PlaceId | undefined): IntakeWarning[] {
+function payload(yard: YardState, incoming: readonly Incoming[], id: PlaceId | undefined): IntakeWarning[] {
   const place = id === undefined ? undefined : yard.places.get(id);
-  if (!place || incoming.fromPlace === id) return [];
-  let litres = incoming.litres;
+  const fetched = incoming.filter((i) => i.fromPlace !== id);
+  if (!place || fetched.length === 0) return [];
+  let litres = fetched.reduce((sum, i) => sum + i.litres, 0);
   for (const { vessel, contents } of yard.vessels.values())
     if (vessel.place === id && vessel.role !== "tank") litres += contents.total;
   const overKg = litres * KG_PER_LITRE - place.payloadKg;

@@ -126,7 +126,10 @@ describe("stages follow each other", () => {
 });
 
 describe("ester goes nowhere before it has passed", () => {
-  const ester: Draft = { kind: "purchase", data: { to: vid("pot"), fluid: "biodiesel", amount: { litres: 60 } } };
+  const ester: Draft = {
+    kind: "opening",
+    data: { to: vid("pot"), fluid: "biodiesel", amount: { litres: 60 }, muck: {} },
+  };
   const test = (test: "solubility" | "soap" | "water", value: number): Draft => ({
     kind: "fuel-test",
     data: { batch: ID, vessel: vid("pot"), test, value },

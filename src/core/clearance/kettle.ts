@@ -1,3 +1,4 @@
+import { FUEL_ROLES, SOME_SHARE } from "../facts";
 import type { ComponentId } from "../fluids";
 import { FOAM_ROOM_SHARE, METHANOL_BOILS_CELSIUS, STIRRED, type Stage } from "../kettle";
 import {
@@ -26,11 +27,8 @@ export type KettleWarning =
     }
   | { readonly code: "kettle-methanol-limit"; readonly litres: number; readonly limitLitres: number };
 
-/** Where ester that was made here stands until it is tested. */
-const MADE_IN: ReadonlySet<VesselRole> = new Set(["kettle", "wash", "still"]);
-/** Where it is burned from, or taken for fuel. */
-const FUEL_ROLES: ReadonlySet<VesselRole> = new Set(["tank", "ready", "blend"]);
-const SOME_SHARE = 0.05;
+/** Where ester is burned from, or taken for fuel. */
+const ESTER_ROLES: ReadonlySet<VesselRole> = new Set([...FUEL_ROLES, "blend"]);
 
 /**
  * Ester is fuel when its batch has passed; lye and methanol go only into a kettle that was looked over and is as it should
@@ -39,7 +37,8 @@ const SOME_SHARE = 0.05;
 export function unfitKettle(yard: YardState, draft: Draft, at: string): FitnessRefusal[] {
   return [
     ...flowsOf(draft).flatMap((f) => untestedEster(yard, f)),
-    ...unsafeKettle(yard, draft, at),
+    ...unsafeKettle(yard, draft),
+    ...flowsOf(draft).flatMap((f) => [...ontoUnsafe(yard, f), ...outOfDate(yard, f, at)]),
     ...outOfOrder(yard, draft),
   ];
 }
@@ -48,37 +47,49 @@ function untestedEster(yard: YardState, { from, to, how }: Flow): FitnessRefusal
   const source = from === null ? undefined : yard.vessels.get(from);
   const into = to === null ? undefined : yard.vessels.get(to);
   if (!source || !into || how === "count" || from === to) return [];
-  if (!MADE_IN.has(source.vessel.role) || !FUEL_ROLES.has(into.vessel.role)) return [];
-  if (shareOf(yard, source, "biodiesel") < SOME_SHARE) return [];
+  if (!ESTER_ROLES.has(into.vessel.role) || source.quality.unpassedShare <= SOME_SHARE) return [];
   const verdict = source.quality.fuel?.verdict ?? "open";
-  if (verdict === "passed") return [];
   return [{ code: verdict === "failed" ? "ester-failed" : "ester-not-tested", from, into: into.vessel.id }];
 }
 
-function unsafeKettle(yard: YardState, draft: Draft, at: string): FitnessRefusal[] {
+function unsafeKettle(yard: YardState, draft: Draft): FitnessRefusal[] {
   if (draft.kind !== "charge") return [];
   const batch = yard.batches.get(draft.data.batch)?.batch;
   const state = batch === undefined ? undefined : yard.vessels.get(batch.kettle);
   if (!batch || !state) return [];
-  const refused = (code: FitnessCode, from: VesselId | null = null): FitnessRefusal => ({
-    code,
-    from,
-    into: state.vessel.id,
-  });
-  const checks = state.walkDown ? Object.values(state.walkDown.checks) : null;
-  return [
-    // A litre in a jar has neither relief valve nor thermostat.
-    ...(batch.is === "trial"
-      ? []
-      : checks === null
-        ? [refused("kettle-not-walked")]
-        : checks.includes("no")
-          ? [refused("kettle-not-safe")]
-          : []),
-    ...draft.data.parts
-      .filter(({ from }) => (yard.vessels.get(from)?.vessel.pack?.expiresAt ?? at) < at)
-      .map(({ from }) => refused("out-of-date", from)),
-  ];
+  // A litre in a jar has neither relief valve nor thermostat.
+  return batch.is === "trial" ? [] : notLookedOver(state);
+}
+
+/** A kettle that nobody has walked down, or that was found wanting. */
+function notLookedOver({ vessel, walkDown }: VesselState): FitnessRefusal[] {
+  const refused = (code: FitnessCode): FitnessRefusal[] => [{ code, from: null, into: vessel.id }];
+  if (!walkDown) return refused("kettle-not-walked");
+  return Object.values(walkDown.checks).includes("no") ? refused("kettle-not-safe") : [];
+}
+
+/** Methanol, lye and acid go into no such kettle, by whatever door: weighed in, poured, bought straight into it. */
+function ontoUnsafe(yard: YardState, { from, to, how, fresh }: Flow): FitnessRefusal[] {
+  const into = to === null ? undefined : yard.vessels.get(to);
+  if (into?.vessel.role !== "kettle" || from === to || how === "count" || isTrial(yard, into)) return [];
+  const source = from === null ? undefined : yard.vessels.get(from);
+  const brings = source
+    ? HAZARDS.some((c) => shareOf(yard, source, c) > SOME_SHARE)
+    : (fresh ?? []).some((f) => HAZARDS.includes(f.component));
+  return brings ? notLookedOver(into) : [];
+}
+
+const HAZARDS: readonly ComponentId[] = ["methanol", "sodium-hydroxide", "potassium-hydroxide", "sulfuric-acid"];
+
+const isTrial = (yard: YardState, { vessel }: VesselState): boolean =>
+  [...yard.batches.values()].some((b) => b.ended === null && b.batch.kettle === vessel.id && b.batch.is === "trial");
+
+/** What is past the date on its pack goes into no batch. */
+function outOfDate(yard: YardState, { from, to, how }: Flow, at: string): FitnessRefusal[] {
+  const into = to === null ? undefined : yard.vessels.get(to)?.vessel;
+  const expiresAt = from === null ? undefined : yard.vessels.get(from)?.vessel.pack?.expiresAt;
+  if (!into || expiresAt === undefined || expiresAt >= at || (how !== "dose" && into.role !== "kettle")) return [];
+  return [{ code: "out-of-date", from, into: into.id }];
 }
 
 function outOfOrder(yard: YardState, draft: Draft): FitnessRefusal[] {
@@ -102,7 +113,7 @@ export function kettleCelsius(yard: YardState, vessel: VesselId): number | null 
 }
 
 export function kettleWarnings(yard: YardState, draft: Draft): KettleWarning[] {
-  return [...aboveBoil(draft), ...noFoamRoom(yard, draft), ...overLimit(yard, draft)];
+  return [...aboveBoil(draft), ...noFoamRoom(yard, draft)];
 }
 
 function aboveBoil(draft: Draft): KettleWarning[] {
@@ -126,12 +137,23 @@ function noFoamRoom(yard: YardState, draft: Draft): KettleWarning[] {
     : [];
 }
 
-function overLimit(yard: YardState, draft: Draft): KettleWarning[] {
-  if (draft.kind !== "purchase" || draft.data.fluid !== "methanol") return [];
-  const limitLitres = yard.settings.methanolLimitLitres;
-  let litres = draft.data.amount.litres;
+/** Methanol in the whole yard, litres. */
+export function methanolLitres(yard: YardState): number {
+  let litres = 0;
   for (const state of yard.vessels.values()) litres += shareOf(yard, state, "methanol") * state.contents.total;
-  return litres > limitLitres ? [{ code: "kettle-methanol-limit", litres, limitLitres }] : [];
+  return litres;
+}
+
+/** Under this much more is a rounding of what was there. */
+const MORE_LITRES = 0.01;
+
+/** More than one keeps, however it came: bought, found, recovered, or written down late. */
+export function overMethanolLimit(beforeLitres: number, after: YardState): KettleWarning[] {
+  const limitLitres = after.settings.methanolLimitLitres;
+  const litres = methanolLitres(after);
+  return litres > limitLitres && litres > beforeLitres + MORE_LITRES
+    ? [{ code: "kettle-methanol-limit", litres, limitLitres }]
+    : [];
 }
 
 /** By weight near enough by litres: a share of what stands there. */

@@ -1,9 +1,10 @@
 import { isFluidId } from "../fluids";
 import { holdsLitres } from "../vessels";
-import { type Definitions, missingThing, type ThingKey } from "./definitions";
-import type { Entry } from "./entry";
-import { flowsOf, kindOf } from "./entry";
+import { type Definitions, missingThing, type ThingKey, thingKey } from "./definitions";
+import type { Draft, Entry } from "./entry";
+import { flowsOf, kindOf, vesselsOf } from "./entry";
 import type { Flaw } from "./errors";
+import { EntryId } from "./ids";
 import type { Vessel } from "./kinds/vessel";
 import type { VesselState, YardState } from "./state";
 
@@ -15,8 +16,40 @@ import type { VesselState, YardState } from "./state";
 export function applyEntry(yard: YardState, entry: Entry, definitions: Definitions): void {
   yard.entries += 1;
   yard.firstAt ??= entry.happenedAt;
-  const flaw = applied(yard, entry, definitions) ?? overfilled(yard, entry);
+  const wrong = applied(yard, entry, definitions);
+  if (!wrong && entry.despite) keepWords(yard, entry, entry.despite);
+  const flaw = wrong ?? overfilled(yard, entry);
   if (flaw) yard.faults.push({ ...flaw, entry: entry.id });
+}
+
+/** What was said against it stands on the vessels that it went into, or is about, until that is worked off. */
+function keepWords(yard: YardState, entry: Entry, despite: readonly string[]): void {
+  const about = entry.kind === "vessel" ? [entry.data.id] : flowsOf(entry).map((f) => f.to);
+  for (const id of new Set(about)) {
+    const state = id === null ? undefined : yard.vessels.get(id);
+    if (!state || state.contents.total === 0) continue;
+    const before = state.overridden.filter((o) => !despite.includes(o.code));
+    const added = despite.map((code) => ({ code, at: entry.happenedAt, entry: entry.id }));
+    yard.vessels.set(state.vessel.id, { ...state, overridden: [...before, ...added] });
+  }
+}
+
+/** As a draft would be once it is written: applied in place, so that what it makes can be looked at. */
+export function applyDraft(yard: YardState, draft: Draft, at: string, definitions: Definitions): void {
+  const asEntry = { ...draft, id: DRAFT_ID, v: 1, happenedAt: at, recordedAt: at, device: "~" } as Entry;
+  // A void and what it takes back are judged by the yards on both sides of it.
+  if (draft.kind !== "void") applyEntry(yard, asEntry, definitions);
+}
+
+const DRAFT_ID = EntryId.parse("~draft");
+
+/** What a draft speaks of and is only written down later is there for it: oil stood in drums before there was a book. */
+export function bringForwardAll(yard: YardState, draft: Draft, at: string, definitions: Definitions): void {
+  for (const id of vesselsOf(draft))
+    if (!yard.vessels.has(id)) bringForward(yard, thingKey("vessel", id), at, definitions);
+  const { vehicle, batch } = draft.data as { readonly vehicle?: string; readonly batch?: string };
+  if (vehicle !== undefined) bringForward(yard, thingKey("vehicle", vehicle), at, definitions);
+  if (batch !== undefined) bringForward(yard, thingKey("batch", batch), at, definitions);
 }
 
 /** A rim is nominal: a vessel takes a hundredth more than its shape says. */

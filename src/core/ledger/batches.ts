@@ -1,4 +1,4 @@
-import { componentOf } from "../fluids";
+import { componentOf, isLike } from "../fluids";
 import { isGlyceride } from "../kettle";
 import type { BatchState } from "./batchState";
 import type { Flaw } from "./errors";
@@ -14,10 +14,16 @@ export function changeBatch(yard: YardState, id: BatchId, more: Partial<BatchSta
   if (state) yard.batches.set(id, { ...state, ...more });
 }
 
-/** Worked on once more, a batch that had passed has to be tested again. */
+/** Worked on once more, a batch that had passed has to be tested again: all ester in it is no fuel until then. */
 export function untested(yard: YardState, vessel: VesselId): void {
-  const { quality } = vesselAt(yard, vessel);
-  if (quality.fuel !== null) changeVessel(yard, vessel, { quality: { ...quality, fuel: null } });
+  const { quality, contents } = vesselAt(yard, vessel);
+  const ester = partsOf(contents, yard.parts).reduce(
+    (sum, p) => (isLike(p.component, "biodiesel") ? sum + p.litres : sum),
+    0,
+  );
+  const unpassedShare = contents.total > 0 ? ester / contents.total : 0;
+  if (quality.fuel !== null || unpassedShare !== quality.unpassedShare)
+    changeVessel(yard, vessel, { quality: { ...quality, fuel: null, unpassedShare } });
 }
 
 /** kg a litre of the fats and oils in a vessel; of one without any, an oil's usual. */

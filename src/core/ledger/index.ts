@@ -1,9 +1,18 @@
 export { type AccountName, enteredLitres } from "./accounts";
+export { applyDraft, applyEntry, bringForwardAll } from "./apply";
 export { accountBy, accountLitres, type Balance, balance } from "./balance";
 export type { BatchPhoto, BatchState, StageState, TestState } from "./batchState";
 export type { GumBatch, PriceState, RecipeState, TrialState } from "./blendState";
 export { carryPours, type Held, type Pour } from "./carry";
-export { readThingKey, THING_KINDS, type ThingKey, type ThingKind, thingKey } from "./definitions";
+export {
+  type Definitions,
+  NO_DEFINITIONS,
+  readThingKey,
+  THING_KINDS,
+  type ThingKey,
+  type ThingKind,
+  thingKey,
+} from "./definitions";
 export { doubtsOfDip, doubtsOfJar } from "./doubts";
 export {
   type Draft,
@@ -54,7 +63,15 @@ export { byRecord, byTime, deadIds, liveEntries, targetOf } from "./live";
 export { type Loop, loopOf } from "./loops";
 export { type OddText, oddTextIn } from "./oddText";
 export { project } from "./project";
-export { type AcidWord, type ColdJar, type CupTime, isFiltered, type Quality, type WaterWord } from "./quality";
+export {
+  type AcidWord,
+  CLEAR_HANGING_SHARE,
+  type ColdJar,
+  type CupTime,
+  isFiltered,
+  type Quality,
+  type WaterWord,
+} from "./quality";
 export {
   classOf,
   type FluidClass,
@@ -87,11 +104,13 @@ export { type Access, AccessSchema, type Coordinates, CoordinatesSchema, type Sp
 export {
   type BagRun,
   type BagState,
+  copyYard,
   type DipDoubt,
   type DipReading,
   type FirstDraw,
   type HungByKind,
   type JarReading,
+  type Overridden,
   type PartLitres,
   type PastStanding,
   partsOf,
@@ -101,7 +120,8 @@ export {
   type Visit,
   type YardState,
 } from "./state";
-export { appendEntries, buildTimeline, forget, stepwise, type Timeline, yardAt } from "./timeline";
+export { appendEntries, buildTimeline, forget, partsAt, type Timeline, walkFrom, yardAt } from "./timeline";
+export { hasStood } from "./transfer";
 export { readEntry } from "./upcast";
 export { freshVehicle, type TripPast, type VehicleState } from "./vehicleState";
 export {

@@ -24,6 +24,12 @@ export interface Quality {
   readonly fuel: { readonly batch: BatchId; readonly verdict: BatchVerdict } | null;
   /** When gelatine was stirred into it, until it is stirred or poured again. */
   readonly finedAt: string | null;
+  /** Of its litres, the share that has not cleared: neither drawn off above a line, nor spun, nor run through a bag. */
+  readonly unclearedShare: number;
+  /** The share of waste oil that no bag finer than a strainer has seen. */
+  readonly unfilteredShare: number;
+  /** The share of ester made here that has not passed as fuel. */
+  readonly unpassedShare: number;
 }
 
 /** What the last test, or the last thing done, says of water in it. */
@@ -81,17 +87,29 @@ export const UNKNOWN_QUALITY: Quality = {
   acid: null,
   fuel: null,
   finedAt: null,
+  unclearedShare: 0,
+  unfilteredShare: 0,
+  unpassedShare: 0,
 };
+
+/** Waste oil as it is fetched, or what was swept up with slops. */
+export const AS_FETCHED: Quality = { ...UNKNOWN_QUALITY, unclearedShare: 1, unfilteredShare: 1 };
 
 /** As it comes from a shop: clean. */
 export const AS_BOUGHT: Quality = { ...UNKNOWN_QUALITY, filteredUm: 0 };
 
+/** How much of each there is in a mixture. */
+export interface MixedLitres {
+  readonly there: number;
+  readonly poured: number;
+}
+
 /**
  * What a mixture is like, once `poured` has gone into what stands `there` (null: an empty vessel has no say). The
- * coarser bag counts, water makes wet, a measured lot that is mixed is a new lot, dye spreads, and petrol's standing
- * starts anew.
+ * coarser bag counts, water makes wet, a measured lot that is mixed is a new lot, dye spreads, petrol's standing
+ * starts anew, and what has not cleared, been filtered or passed stays so, by its share.
  */
-export function mixQuality(there: Quality | null, poured: Quality, at: string): Quality {
+export function mixQuality(there: Quality | null, poured: Quality, at: string, litres: MixedLitres): Quality {
   if (there === null) {
     const stirred = poured.finedAt === null ? poured : { ...poured, finedAt: null };
     const fresh = isRidOfGums(stirred) ? stirred : standsAnew(stirred, at);
@@ -109,8 +127,50 @@ export function mixQuality(there: Quality | null, poured: Quality, at: string): 
     acid: null,
     fuel: null,
     finedAt: null,
+    unclearedShare: mixedShare(there.unclearedShare, poured.unclearedShare, litres),
+    unfilteredShare: mixedShare(there.unfilteredShare, poured.unfilteredShare, litres),
+    unpassedShare: mixedShare(there.unpassedShare, poured.unpassedShare, litres),
   };
 }
+
+/** By litres; alike they stay to the last digit. */
+function mixedShare(there: number, poured: number, litres: MixedLitres): number {
+  if (there === poured) return there;
+  const all = litres.there + litres.poured;
+  return all > 0 ? (there * litres.there + poured * litres.poured) / all : poured;
+}
+
+/** So little of the fines that hung at first may still hang in oil that is called clear. */
+export const CLEAR_HANGING_SHARE = 0.1;
+
+/** Drawn off above its line once it had settled, or spun: what hangs in it is down to a haze. */
+export const cleared = (q: Quality): Quality => (q.unclearedShare === 0 ? q : { ...q, unclearedShare: 0 });
+
+/** Through a bag or a bowl that holds back what is coarser than `um`; a strainer or a cloth of no known rating proves nothing. */
+export function cleanedTo(q: Quality, um: number | null): Quality {
+  const filtered = { ...q, filteredUm: um };
+  return isFiltered(filtered) ? { ...filtered, unclearedShare: 0, unfilteredShare: 0 } : filtered;
+}
+
+/** Passed as fuel: clear, bright, dry and converted, by its tests. */
+export const passedAsFuel = (q: Quality): Quality => ({
+  ...q,
+  unclearedShare: 0,
+  unfilteredShare: 0,
+  unpassedShare: 0,
+});
+
+/** Of a lot that was parted, what goes with every litre of it; what was measured of the whole goes with none. */
+export const withItsMarks = (q: Quality): Quality => ({
+  ...UNKNOWN_QUALITY,
+  filteredUm: q.filteredUm,
+  water: q.water?.wet ? q.water : null,
+  dyed: q.dyed,
+  petrolSince: q.petrolSince,
+  unclearedShare: q.unclearedShare,
+  unfilteredShare: q.unfilteredShare,
+  unpassedShare: q.unpassedShare,
+});
 
 /** A petrol blend whose sludge was drained and whose jar was clear: pouring it stirs nothing up. */
 const isRidOfGums = (q: Quality): boolean => q.gumsDrainedAt !== null && q.gumsClearAt !== null;

@@ -94,6 +94,15 @@ export interface VesselState {
   readonly walkDown: { readonly at: string; readonly checks: WalkChecks } | null;
   /** The entry that holds its latest photo. */
   readonly photo: EntryId | null;
+  /** What was refused and happened all the same, while what it put there stands. */
+  readonly overridden: readonly Overridden[];
+}
+
+/** A word of the gates that somebody went against. */
+export interface Overridden {
+  readonly code: string;
+  readonly at: string;
+  readonly entry: EntryId;
 }
 
 /** One call at a source: what was taken or why not. Several containers filled at one stop are one visit. */
@@ -337,6 +346,7 @@ export const emptyVessel = (vessel: Vessel): VesselState => ({
   fedLitres: 0,
   walkDown: null,
   photo: null,
+  overridden: [],
 });
 
 export const freshSource = (source: Source, knownSince: string): SourceState => ({

@@ -1,7 +1,7 @@
 import { applyEntry } from "./apply";
-import { type Definitions, definitionsOf, missingThing, NO_DEFINITIONS, type ThingKey } from "./definitions";
-import type { Draft, Entry } from "./entry";
-import { EntryId } from "./ids";
+import { type Definitions, definitionsOf, missingThing, type ThingKey } from "./definitions";
+import type { Entry } from "./entry";
+import type { EntryId } from "./ids";
 import { byTime, deadIds, liveEntries, targetOf } from "./live";
 import { copyYard, emptyYard, type YardState } from "./state";
 
@@ -121,6 +121,28 @@ export function yardAt(t: Timeline, at: string): YardState {
   return yard;
 }
 
+/**
+ * How many of the first entries two timelines of one yard have alike: what stands before them is the same in both. A thing
+ * that is described anew may reach back to its first use, and then nothing is.
+ */
+export function partsAt(before: Timeline, after: Timeline): number {
+  if (before.definitions !== after.definitions && reachesBack(before, after.definitions)) return 0;
+  const { live } = after;
+  let same = 0;
+  while (same < live.length && same < before.live.length && live[same] === before.live[same]) same++;
+  return same;
+}
+
+/** A yard of the caller's own, as it stood before the entry of that number; and the entries from there on. */
+export function walkFrom(t: Timeline, index: number): { readonly yard: YardState; readonly rest: readonly Entry[] } {
+  const rest = t.live.slice(index);
+  if (rest.length === 0) return { yard: copyYard(t.head), rest };
+  const start = t.snapshots.filter((s) => s.count <= index).at(-1) ?? START();
+  const yard = copyYard(start.yard);
+  for (let i = start.count; i < index; i++) applyEntry(yard, t.live[i] as Entry, t.definitions);
+  return { yard, rest };
+}
+
 function replay(
   entries: Pick<Timeline, "byId" | "live" | "definitions">,
   kept: readonly Snapshot[],
@@ -152,25 +174,4 @@ function thinned(snapshots: readonly Snapshot[]): Snapshot[] {
     if (!close) kept.push(here);
   }
   return kept.reverse();
-}
-
-/** Looks at a yard before each of some drafts, as the ones before it would leave it. */
-export function stepwise(
-  yard: YardState,
-  drafts: readonly Draft[],
-  look: (yard: YardState, draft: Draft) => void,
-): void {
-  const [first, ...rest] = drafts;
-  if (!first) return;
-  look(yard, first);
-  if (rest.length === 0) return;
-  const after = copyYard(yard);
-  let before = first;
-  for (const [i, draft] of rest.entries()) {
-    const id = EntryId.parse(`~${i}`);
-    const at = before.happenedAt ?? after.firstAt ?? "";
-    applyEntry(after, { ...before, id, v: 1, happenedAt: at, recordedAt: at, device: "~" } as Entry, NO_DEFINITIONS);
-    look(after, draft);
-    before = draft;
-  }
 }

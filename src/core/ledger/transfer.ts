@@ -1,5 +1,5 @@
-import { type ComponentId, litres15PerLitre } from "../fluids";
-import { fail, ok, type Result } from "../units";
+import { type ComponentId, componentOf, litres15PerLitre } from "../fluids";
+import { fail, MS_PER_HOUR, ok, type Result } from "../units";
 import type { AccountName } from "./accounts";
 import {
   add,
@@ -15,7 +15,17 @@ import {
 import type { Flaw } from "./errors";
 import { noteGumDrain } from "./gums";
 import type { EntryId, VesselId } from "./ids";
-import { gumsDrained, mixQuality, offTheBottom, offTheTop, type Quality, UNKNOWN_QUALITY } from "./quality";
+import {
+  AS_FETCHED,
+  cleared,
+  gumsDrained,
+  mixQuality,
+  offTheBottom,
+  offTheTop,
+  type Quality,
+  UNKNOWN_QUALITY,
+} from "./quality";
+import type { VesselRole } from "./roles";
 import type { Layer, MeasuredOrAll } from "./schema/quantities";
 import { keepStanding } from "./standings";
 import { partsOf, type VesselState, type YardState } from "./state";
@@ -23,6 +33,7 @@ import { partsOf, type VesselState, type YardState } from "./state";
 const NO_DIPS: VesselState["dips"] = [];
 const NO_JARS: VesselState["jars"] = [];
 const NO_POURS: VesselState["pours"] = [];
+const NO_WORDS: VesselState["overridden"] = [];
 
 /** A millionth of a litre: what typing and rounding may be out by without being an overdraw. */
 export const SLACK_LITRES = 1e-6;
@@ -84,6 +95,7 @@ export function takeOut(
     fedLitres: state.fedLitres,
     walkDown: state.walkDown,
     photo: state.photo,
+    overridden: emptied ? NO_WORDS : state.overridden,
   });
   return ok(taken);
 }
@@ -146,7 +158,7 @@ function leaveWithout(
     changedAt: at,
     dips: NO_DIPS,
     jars: NO_JARS,
-    ...(emptied && { stirredAt: null, quality: UNKNOWN_QUALITY }),
+    ...(emptied && { stirredAt: null, quality: UNKNOWN_QUALITY, overridden: NO_WORDS }),
   });
   return ok(taken);
 }
@@ -172,6 +184,14 @@ export const qualityFrom = (yard: YardState, from: VesselId, layer: Layer = "mix
   return layer === "bottom" ? offTheBottom(quality) : layer === "top" ? offTheTop(quality) : quality;
 };
 
+/** Sooner than this after it was stirred, no oil has cleared, whatever is taken off its top. Ours, without a source. */
+const CLEARS_NOT_BEFORE_MS = 24 * MS_PER_HOUR;
+
+/** Whether something drawn from a vessel now leaves behind what it was put to settle for. */
+export function hasStood({ stirredAt }: Pick<VesselState, "stirredAt">, at: string): boolean {
+  return stirredAt !== null && Date.parse(at) - Date.parse(stirredAt) >= CLEARS_NOT_BEFORE_MS;
+}
+
 /** Pours contents into a vessel: what stood there is stirred up, and its settling clock starts again. */
 export function pourIn(yard: YardState, to: VesselId, poured: Contents, at: string, along: Poured): void {
   const state = vesselAt(yard, to);
@@ -194,13 +214,35 @@ export function pourIn(yard: YardState, to: VesselId, poured: Contents, at: stri
     // What is fed in below lifts what stands above it.
     drawnLitres: stands ? Math.max(0, state.drawnLitres - poured.total) : 0,
     pours: empty || state.vessel.role !== "tank" ? NO_POURS : poursOn(state, poured),
-    quality: mixQuality(empty ? null : state.quality, along.quality, at),
+    quality: mixQuality(empty ? null : state.quality, asIn(state.vessel, along.quality), at, {
+      there: state.contents.total,
+      poured: poured.total,
+    }),
     cleanedAt: state.cleanedAt,
     fedLitres: state.vessel.role === "settler" ? state.fedLitres + poured.total : state.fedLitres,
     walkDown: state.walkDown,
     photo: state.photo,
+    overridden: state.overridden,
   });
 }
+
+/** Whatever was tipped in with the slops is slops. */
+const asIn = ({ role }: VesselState["vessel"], quality: Quality): Quality =>
+  role === "waste" ? { ...quality, unclearedShare: 1, unfilteredShare: 1 } : quality;
+
+/** What is found in a vessel is what its owner keeps there: only ready oil, fuel and chemicals count as finished. */
+export function asFound(yard: YardState, id: VesselId, component: ComponentId): Quality {
+  const { role } = vesselAt(yard, id).vessel;
+  const { family } = componentOf(component);
+  if (family === "ester") return { ...UNKNOWN_QUALITY, unpassedShare: MADE_IN.has(role) ? 1 : 0 };
+  if (!WASTE_FAMILIES.has(family)) return UNKNOWN_QUALITY;
+  if (role === "feed") return cleared(AS_FETCHED);
+  return UNFINISHED.has(role) ? AS_FETCHED : UNKNOWN_QUALITY;
+}
+
+const WASTE_FAMILIES: ReadonlySet<string> = new Set(["vegetable", "fat", "engine"]);
+const MADE_IN: ReadonlySet<VesselRole> = new Set(["kettle", "wash", "still"]);
+const UNFINISHED: ReadonlySet<VesselRole> = new Set([...MADE_IN, "raw", "settling", "settler", "heel", "waste"]);
 
 /** What lies in a tank that is not driven: what stood there, and every pour since. */
 const poursOn = ({ pours, contents }: VesselState, poured: Contents): readonly Contents[] => [
@@ -216,8 +258,8 @@ export function moveOil(
   at: string,
   layer: Layer = "mixed",
   hanging: Hanging = 0,
+  quality: Quality = qualityFrom(yard, from, layer),
 ): Flaw | undefined {
-  const quality = qualityFrom(yard, from, layer);
   const moved = takeOut(yard, from, amount, at, layer, hanging);
   if (!moved.ok) return moved.error;
   pourIn(yard, to, moved.value, at, { quality, celsius: amount.celsius });

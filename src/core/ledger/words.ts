@@ -96,4 +96,11 @@ export const VESSEL_MATERIALS = {
   copper: "Copper",
   brass: "Brass",
 } as const;
+/** What a container may be made for, besides oil. */
+export const MADE_FOR = {
+  petrol: "Petrol",
+  methanol: "Methanol",
+  lye: "Lye",
+  acid: "Sulfuric acid",
+} as const;
 export const TRIAL_MARK_WORDS = { good: "Good", "so-so": "So-so", bad: "Bad" } as const;

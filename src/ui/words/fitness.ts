@@ -8,12 +8,15 @@ import { unitsOf } from "./units";
 export const isFitness = (r: DraftRefusal): r is FitnessRefusal => "into" in r;
 
 /** Why a step is refused, and what to do in its place. */
-export const wordRefusal = (r: DraftRefusal, view: YardView): string =>
-  isFitness(r) ? wordFitness(r, view) : wordInterlock(r, unitsOf(view.settings));
+export function wordRefusal(r: DraftRefusal, view: YardView): string {
+  const words = isFitness(r) ? wordFitness(r, view) : wordInterlock(r, unitsOf(view.settings));
+  return r.later ? `What was logged for ${dayAndClock(r.later.happenedAt)} would then be wrong: ${words}` : words;
+}
 
 function wordFitness(r: FitnessRefusal, view: YardView): string {
   const from = r.from === null ? "This oil" : `What is in ${nameOf(view, r.from)}`;
   const into = nameOf(view, r.into);
+  const litres = r.litres === undefined ? "" : `, ${unitsOf(view.settings).litres(r.litres)} of it`;
   switch (r.code) {
     case "slops-into-fuel":
       return `${from} is slops. It does not go into ${into}: let it settle, draw its clear top off, and run that through the bags.`;
@@ -51,6 +54,28 @@ function wordFitness(r: FitnessRefusal, view: YardView): string {
       return `${from} is past its date. Lye that has drawn water and carbon dioxide is weaker than its label: open a new pack.`;
     case "not-locked-out":
       return `${into} feeds an engine that starts by itself. Lock it out first, key in your pocket, and say so.`;
+    case "petrol-in-kettle":
+      return `Nothing with petrol in it stands in a kettle, and ${into} is one: it flashes in the cold, let alone warm.`;
+    case "petrol-in-unfit-vessel":
+      return `${into} is not made for petrol: open pails, cartons and chemical tubs let its vapour out and do not bear it. Use a can that is, or say in its page that this one is.`;
+    case "poison-in-food-vessel":
+      return `${into} is kept for food. Nothing that poisons goes into it: use another, or say that it is never used for food again.`;
+    case "caustic-eats-metal":
+      return `Lye eats what ${into} is made of. Use steel, stainless steel or polyethylene.`;
+    case "caustic-swells-rubber":
+      return `Lye swells the rubber in ${into}. Use polyethylene or another that bears it.`;
+    case "lye-meets-acid":
+      return `Lye and strong acid would meet in ${into}: they boil and spit at once. Never one onto the other; each goes into much oil or much water, slowly.`;
+    case "methanol-in-oil":
+      return `Methanol would stand in ${into}${litres}: a poison that burns, where oil or fuel is looked for. Use a closed can for chemicals.`;
+    case "lye-in-oil":
+      return `Lye would stand in ${into}${litres}. It eats a pump and burns a hand that looks for oil. It goes into a kettle or its own tin.`;
+    case "acid-in-oil":
+      return `Acid would stand in ${into}${litres}. It eats a pump and burns a hand that looks for oil. It goes into a kettle or its own bottle.`;
+    case "glycerol-in-oil":
+      return `Glycerol or soap would stand in ${into}${litres}: it does not burn in an engine and plugs what it passes. It goes to its tub.`;
+    case "wash-water-in-oil":
+      return `${into} would hold water${litres}. It rusts a pump and freezes in a line: water goes to the waste.`;
     case "engine-oil-into-tank":
       return `${from} has engine oil in it that has been through no fine bag: its soot and metal wear the pump. Filter it to 10 µm or less, then blend it in a can.`;
   }

@@ -35,6 +35,8 @@ export function wordIntake(w: IntakeWarning, view: YardView): string {
   switch (w.code) {
     case "doubtful-into-good":
       return `${nameOf(view, w.vessel)} holds ${u.litres(w.litres)} of good oil. A doubtful lot spoils all of it: give it a container of its own.`;
+    case "raw-through-bags":
+      return `${nameOf(view, w.from)} has not settled. Bags hold grains and let water and warm fat through to ${nameOf(view, w.vessel)}; they clog soon too. Let it stand and draw it off first.`;
     case "engine-into-kitchen":
       return `${nameOf(view, w.vessel)} holds kitchen oil. Engine and gearbox oil is kept apart: its metals and soot do not settle out.`;
     case "kitchen-into-engine":

@@ -30,9 +30,10 @@ export const blend = defineKind({
     let poured = EMPTY;
     let quality: Quality | null = null;
     for (const part of parts) {
-      quality = mixQuality(quality, qualityFrom(yard, part.from), happenedAt);
+      const like = qualityFrom(yard, part.from);
       const taken = takeOut(yard, part.from, part.amount, happenedAt);
       if (!taken.ok) return taken.error;
+      quality = mixQuality(quality, like, happenedAt, { there: poured.total, poured: taken.value.total });
       poured = add(poured, taken.value, yard.parts);
     }
     pourIn(yard, to, poured, happenedAt, { quality: quality ?? UNKNOWN_QUALITY });

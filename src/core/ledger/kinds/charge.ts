@@ -4,10 +4,10 @@ import * as z from "../../zod";
 import { changeBatch, noBatch, untested } from "../batches";
 import { add, EMPTY } from "../contents";
 import { BatchId, VesselId } from "../ids";
-import { UNKNOWN_QUALITY } from "../quality";
+import { mixQuality, UNKNOWN_QUALITY, withItsMarks } from "../quality";
 import { Kilograms, Measured } from "../schema/quantities";
 import { partsOf, type YardState } from "../state";
-import { pourIn, takeOut, vesselAt } from "../transfer";
+import { pourIn, qualityFrom, takeOut, vesselAt } from "../transfer";
 import { STAGE_WORDS } from "../words";
 import { flow, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
@@ -38,7 +38,9 @@ export const charge = defineKind({
     const charged = { ...state.charged };
     let { paid } = state;
     let poured = EMPTY;
+    let brought = UNKNOWN_QUALITY;
     for (const { from, amount } of parts) {
+      const like = withItsMarks(qualityFrom(yard, from));
       const taken = takeOut(
         yard,
         from,
@@ -46,15 +48,16 @@ export const charge = defineKind({
         happenedAt,
       );
       if (!taken.ok) return taken.error;
+      brought = mixQuality(brought, like, happenedAt, { there: poured.total, poured: taken.value.total });
       poured = add(poured, taken.value, yard.parts);
       for (const { component, litres } of partsOf(taken.value, yard.parts)) {
         charged[component] = (charged[component] ?? 0) + litres * componentOf(component).rho15KgPerL;
         paid += litres * (yard.prices.get(component)?.pricePerLitre ?? 0);
       }
     }
-    const { quality } = vesselAt(yard, into);
-    const wasEmpty = vesselAt(yard, into).contents.total === 0;
-    pourIn(yard, into, poured, happenedAt, { quality: wasEmpty ? UNKNOWN_QUALITY : quality });
+    // Lye and methanol come dry: what is known of water in the oil is still known.
+    const { water } = vesselAt(yard, into).quality;
+    pourIn(yard, into, poured, happenedAt, { quality: { ...brought, water } });
     untested(yard, into);
     changeBatch(yard, batch, { charged, paid });
     return undefined;

@@ -2,6 +2,7 @@ import { holdsLitres } from "../../vessels";
 import * as z from "../../zod";
 import { litresOfOil, takeMixed } from "../contents";
 import { VesselId } from "../ids";
+import { cleared } from "../quality";
 import { Litres, Measured, Share } from "../schema/quantities";
 import { pourIn, qualityFrom, takeOut, vesselAt } from "../transfer";
 import { flow, SPEAKS_OF_NONE } from "./flow";
@@ -30,7 +31,7 @@ export const displace = defineKind({
   speaksOf: SPEAKS_OF_NONE,
   apply(yard, { happenedAt, data: { header, body, overflow, amount, passingShare } }) {
     const settler = vesselAt(yard, body);
-    const over = settler.quality;
+    const over = cleared(settler.quality);
     const quality = qualityFrom(yard, header);
     const fed = takeOut(yard, header, amount, happenedAt);
     if (!fed.ok) return fed.error;

@@ -1,7 +1,8 @@
 import * as z from "../../zod";
 import { VesselId } from "../ids";
+import { CLEAR_HANGING_SHARE, cleared } from "../quality";
 import { ClarityStep, Forecast, Measured, Millimetres, Minutes, Share } from "../schema/quantities";
-import { moveOil, vesselAt } from "../transfer";
+import { moveOil, qualityFrom, vesselAt } from "../transfer";
 import { flow, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
@@ -32,7 +33,10 @@ export const drawOff = defineKind({
   apply(yard, { happenedAt, data }) {
     const { from, suspendedShare, hanging: h, came } = data;
     const { stirredAt, drawnAt, vessel } = vesselAt(yard, from);
-    const flaw = moveOil(yard, data, happenedAt, "top", h ? [h.sludge, h.water, h.fat] : suspendedShare);
+    const off = qualityFrom(yard, from, "top");
+    const hangs = h ? ([h.sludge, h.water, h.fat] as const) : suspendedShare;
+    const quality = suspendedShare <= CLEAR_HANGING_SHARE ? cleared(off) : off;
+    const flaw = moveOil(yard, data, happenedAt, "top", hangs, quality);
     if (flaw) return flaw;
     const above = suctionAboveMuckMm(data, yard.settings.marginMm);
     const into = above === null ? undefined : yard.vessels.get(data.to);

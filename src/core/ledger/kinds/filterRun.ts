@@ -3,7 +3,7 @@ import * as z from "../../zod";
 import { caughtIn } from "../caught";
 import { type Contents, litresByDepth, splitBy } from "../contents";
 import { BagId, LineId, type SourceId, VesselId } from "../ids";
-import { UNKNOWN_QUALITY } from "../quality";
+import { AS_FETCHED, cleanedTo, type Quality, withItsMarks } from "../quality";
 import { LitresOrNone, Measured, Millimetres, Minutes } from "../schema/quantities";
 import { settlerFullByBook } from "../settlerFull";
 import type { BagRun, BagState, YardState } from "../state";
@@ -85,14 +85,14 @@ export const filterRun = defineKind({
     const lost = (lossLitres / amount.litres) * through.value.total;
     const { kept, clean } = caughtIn(yard, through.value, lost, ratings);
     const filteredUm = finestOf(quality.filteredUm, ratings);
-    pourIn(yard, to, clean, happenedAt, { quality: { ...quality, filteredUm }, celsius: amount.celsius });
+    pourIn(yard, to, clean, happenedAt, { quality: cleanedTo(quality, filteredUm), celsius: amount.celsius });
     const { taken: drained, left: lostInBags } = drainedOf(
       yard,
       kept,
       drainedTo && lossLitres > 0 ? drainedLitres / lossLitres : 0,
     );
     if (drainedTo && drained.total > 0)
-      pourIn(yard, drainedTo, drained, happenedAt, { quality: UNKNOWN_QUALITY, celsius: amount.celsius });
+      pourIn(yard, drainedTo, drained, happenedAt, { quality: muckOf(quality), celsius: amount.celsius });
     book(yard, "lost", lostInBags);
     const muck = muckBySource(yard, through.value);
     const finest = Math.min(...ratings);
@@ -144,6 +144,14 @@ export const filterRun = defineKind({
     readings: null,
     found: null,
   },
+});
+
+/** What the bags held back is as raw as oil gets, and keeps what was in the lot. */
+const muckOf = (q: Quality): Quality => ({
+  ...withItsMarks(q),
+  filteredUm: null,
+  unclearedShare: AS_FETCHED.unclearedShare,
+  unfilteredShare: AS_FETCHED.unfilteredShare,
 });
 
 /** Out of the traps comes a share of all that was held back. */

@@ -2,6 +2,7 @@ import { FUEL_TESTS, verdictOf } from "../../kettle";
 import * as z from "../../zod";
 import { changeBatch, noBatch } from "../batches";
 import { BatchId, VesselId } from "../ids";
+import { passedAsFuel } from "../quality";
 import { Text } from "../schema/quantities";
 import { changeVessel, vesselAt } from "../transfer";
 import { FUEL_TEST_WORDS } from "../words";
@@ -32,7 +33,8 @@ export const fuelTest = defineKind({
     const acidWashed = state.washes.some((w) => w.vinegarMl > 0);
     const verdict = verdictOf(tests, yard.settings.fuelTests, acidWashed);
     const { quality } = vesselAt(yard, vessel);
-    changeVessel(yard, vessel, { quality: { ...quality, fuel: { batch, verdict } } });
+    const judged = { ...quality, fuel: { batch, verdict } };
+    changeVessel(yard, vessel, { quality: verdict === "passed" ? passedAsFuel(judged) : judged });
     changeBatch(yard, batch, { tests, verdict, vessel });
     return undefined;
   },

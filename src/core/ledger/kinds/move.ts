@@ -1,7 +1,8 @@
 import * as z from "../../zod";
 import { VesselId } from "../ids";
+import { cleared } from "../quality";
 import { Layer, MeasuredOrAll } from "../schema/quantities";
-import { moveOil } from "../transfer";
+import { hasStood, moveOil, qualityFrom, vesselAt } from "../transfer";
 import { flow, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
@@ -18,7 +19,11 @@ export const move = defineKind({
   data: z.object({ from: VesselId, to: VesselId, amount: MeasuredOrAll, layer: Layer }),
   moves: ({ from, to, amount, layer }) => [flow("pour", from, to, amount, layer)],
   speaksOf: SPEAKS_OF_NONE,
-  apply: (yard, { happenedAt, data }) => moveOil(yard, data, happenedAt, data.layer),
+  apply(yard, { happenedAt, data }) {
+    const quality = qualityFrom(yard, data.from, data.layer);
+    const isClear = data.layer === "top" && hasStood(vesselAt(yard, data.from), happenedAt);
+    return moveOil(yard, data, happenedAt, data.layer, 0, isClear ? cleared(quality) : quality);
+  },
   called: {
     from: "From",
     to: "Into",

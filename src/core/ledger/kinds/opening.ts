@@ -1,9 +1,9 @@
 import type { ComponentId } from "../../fluids";
 import * as z from "../../zod";
 import { VesselId } from "../ids";
-import { UNKNOWN_QUALITY } from "../quality";
+import { cleanedTo } from "../quality";
 import { Fluid, Measured, Share } from "../schema/quantities";
-import { book, bringIn, pourIn } from "../transfer";
+import { asFound, book, bringIn, pourIn } from "../transfer";
 import { SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
@@ -39,7 +39,7 @@ export const opening = defineKind({
     const stood = bringIn(yard, [[fluid, amount.litres - muckLitres], ...dirt], amount.celsius, id);
     pourIn(yard, to, stood, happenedAt, {
       celsius: amount.celsius,
-      quality: { ...UNKNOWN_QUALITY, filteredUm: filteredUm ?? null },
+      quality: cleanedTo(asFound(yard, to, fluid), filteredUm ?? null),
     });
     book(yard, "opening", stood);
     yard.origins.set(id, { kind: "opening", at: happenedAt, source: null, muckShare: muckLitres / amount.litres });

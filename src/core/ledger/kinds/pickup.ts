@@ -1,7 +1,7 @@
 import type { ComponentId } from "../../fluids";
 import * as z from "../../zod";
 import { BagId, RoundId, SourceId, VesselId } from "../ids";
-import { type Quality, UNKNOWN_QUALITY } from "../quality";
+import { AS_FETCHED, cleanedTo, type Quality } from "../quality";
 import { CHECK_CALLED, CheckSchema } from "../schema/check";
 import { Fluid, LitresOrNone, Measured, Money, Share } from "../schema/quantities";
 import type { Visit, YardState } from "../state";
@@ -56,7 +56,7 @@ function strained(yard: YardState, through: readonly BagId[], litres: number): Q
     if (ratingUm !== undefined) filteredUm = Math.min(filteredUm ?? ratingUm, ratingUm);
     yard.bags.set(id, { ...state, litres: state.litres + litres, litresOfAge: state.litresOfAge + litres });
   }
-  return filteredUm === null ? UNKNOWN_QUALITY : { ...UNKNOWN_QUALITY, filteredUm };
+  return filteredUm === null ? AS_FETCHED : cleanedTo(AS_FETCHED, filteredUm);
 }
 
 export const pickup = defineKind({

@@ -1,6 +1,7 @@
 import * as z from "../../zod";
 import { VesselId } from "../ids";
 import { keepBack } from "../keepBack";
+import { cleanedTo, cleared } from "../quality";
 import { LitresOrNone, Measured, Minutes } from "../schema/quantities";
 import { book, pourIn, qualityFrom, takeOut } from "../transfer";
 import { flow, SPEAKS_OF_NONE } from "./flow";
@@ -29,7 +30,7 @@ export const spin = defineKind({
     if (!through.ok) return through.error;
     const { kept, clean } = keepBack(yard, through.value, pasteLitres / amount.litres);
     const filteredUm = Math.min(quality.filteredUm ?? cutUm, cutUm);
-    pourIn(yard, to, clean, happenedAt, { quality: { ...quality, filteredUm }, celsius: amount.celsius });
+    pourIn(yard, to, clean, happenedAt, { quality: cleared(cleanedTo(quality, filteredUm)), celsius: amount.celsius });
     book(yard, "lost", kept);
     return undefined;
   },

@@ -3,9 +3,9 @@ import { PHASES } from "../../kettle";
 import * as z from "../../zod";
 import { changeBatch, noBatch, untested } from "../batches";
 import { BatchId, VesselId } from "../ids";
-import { UNKNOWN_QUALITY } from "../quality";
+import { withItsMarks } from "../quality";
 import { Component, LitresOrNone, Measured, Share } from "../schema/quantities";
-import { pourIn, takeParts } from "../transfer";
+import { pourIn, takeParts, vesselAt } from "../transfer";
 import { flow, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
@@ -33,9 +33,10 @@ export const split = defineKind({
     const state = yard.batches.get(batch);
     if (!state) return noBatch(batch);
     const shares = new Map<ComponentId, number>(below.map((b) => [b.component, b.share]));
+    const like = withItsMarks(vesselAt(yard, from).quality);
     const taken = takeParts(yard, from, amount, (c) => shares.get(c) ?? 0, happenedAt);
     if (!taken.ok) return taken.error;
-    pourIn(yard, to, taken.value, happenedAt, { quality: UNKNOWN_QUALITY, celsius: amount.celsius });
+    pourIn(yard, to, taken.value, happenedAt, { quality: like, celsius: amount.celsius });
     untested(yard, from);
     const seen = { at: happenedAt, phase, litres: taken.value.total, expectedLitres: expectedLitres ?? null };
     changeBatch(yard, batch, { splits: [...state.splits, seen] });

@@ -2,9 +2,10 @@ import { type ComponentId, isFluidId, isPetrol, litres15PerLitre } from "../../f
 import * as z from "../../zod";
 import { add, type Contents, litres15OfMeasured } from "../contents";
 import { VesselId } from "../ids";
+import { type MixedLitres, mixQuality, type Quality } from "../quality";
 import { Component, LitresOrNone, Measured } from "../schema/quantities";
 import { partsOf, type YardState } from "../state";
-import { book, bringIn, changeVessel, takeOut, vesselAt } from "../transfer";
+import { asFound, book, bringIn, changeVessel, takeOut, vesselAt } from "../transfer";
 import { SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
@@ -32,7 +33,7 @@ export const stockTake = defineKind({
   ],
   speaksOf: SPEAKS_OF_NONE,
   apply(yard, { id, happenedAt, data: { vessel, found, gainOf } }) {
-    const { contents: there, quality } = vesselAt(yard, vessel);
+    const { contents: there } = vesselAt(yard, vessel);
     const measured = found.litres * swells(yard, there, gainOf, found.celsius);
     if (measured < there.total) {
       const missing = takeOut(yard, vessel, { litres: there.total - measured }, happenedAt);
@@ -51,9 +52,9 @@ export const stockTake = defineKind({
     changeVessel(yard, vessel, {
       contents: add(there, extra, yard.parts),
       changedAt: happenedAt,
-      ...(gainOf !== undefined &&
-        isFluidId(gainOf) &&
-        isPetrol(gainOf) && { quality: { ...quality, petrolSince: quality.petrolSince ?? happenedAt } }),
+      ...(gainOf !== undefined && {
+        quality: gained(yard, vessel, gainOf, { there: there.total, poured: gain }, happenedAt),
+      }),
     });
     book(yard, "unaccounted", extra, -1);
     yard.origins.set(id, { kind: "stock-take", at: happenedAt, source: null, muckShare: 0 });
@@ -66,6 +67,21 @@ export const stockTake = defineKind({
     gainOf: "What it is",
   },
 });
+
+/** What was found is as it is kept there, mixed with what the book has. */
+function gained(yard: YardState, id: VesselId, gainOf: ComponentId, litres: MixedLitres, at: string): Quality {
+  const { quality } = vesselAt(yard, id);
+  const found = asFound(yard, id, gainOf);
+  const isPetrolFound = isFluidId(gainOf) && isPetrol(gainOf);
+  const shares = litres.there > 0 ? mixQuality(quality, found, at, litres) : found;
+  return {
+    ...quality,
+    unclearedShare: shares.unclearedShare,
+    unfilteredShare: shares.unfilteredShare,
+    unpassedShare: shares.unpassedShare,
+    petrolSince: isPetrolFound ? (quality.petrolSince ?? at) : quality.petrolSince,
+  };
+}
 
 /** Litres at 15 °C in one as found: what stands there swells as it does, not as some usual oil would. */
 function swells(

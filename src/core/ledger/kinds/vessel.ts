@@ -5,11 +5,12 @@ import { ROLES, VESSEL_ROLES } from "../roles";
 import { Iso, Millimetres, Name, Share } from "../schema/quantities";
 import { ShapeSchema } from "../schema/shape";
 import { emptyVessel } from "../state";
-import { VESSEL_MATERIALS } from "../words";
+import { MADE_FOR, VESSEL_MATERIALS } from "../words";
 import { MOVES_NOTHING, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
 type VesselMaterial = keyof typeof VESSEL_MATERIALS;
+type MadeFor = keyof typeof MADE_FOR;
 
 /** How a displacement settler is piped: where it is fed from, where it runs over to, and what it shall hold back. */
 const SettlerSchema = z.object({
@@ -39,6 +40,14 @@ const VesselSchema = z.object({
   material: z.enum(Object.keys(VESSEL_MATERIALS) as [VesselMaterial, ...VesselMaterial[]]).optional(),
   /** Shut, with its vent led away; absent: open. */
   isClosed: z.boolean().optional(),
+  /** Besides oil, what it is made for; absent: for oil, or nobody has said. */
+  madeFor: z.enum(Object.keys(MADE_FOR) as [MadeFor, ...MadeFor[]]).optional(),
+  /** Its cap lets vapour out and no flame in; absent: nobody has said. */
+  isVented: z.boolean().optional(),
+  /** Bonded and earthed for good, by a strap that stays on; absent: by a clip at each pour. */
+  isEarthed: z.boolean().optional(),
+  /** Kept for food: nothing that poisons goes into it. */
+  isForFood: z.boolean().optional(),
   /** Of its own heater; absent: it has none. */
   heaterKw: z.number().positive().max(50).optional(),
   /** Of chemicals: what the label says of what stands in it. */
@@ -81,6 +90,10 @@ export const vessel = defineKind({
     ratedKPa: "Made for a pressure of",
     material: ["Made of, or its worst fitting", VESSEL_MATERIALS],
     isClosed: "Shut, its vent led away",
+    madeFor: ["Made for", MADE_FOR],
+    isVented: "Has a vented cap",
+    isEarthed: "Bonded and earthed for good",
+    isForFood: "Kept for food",
     heaterKw: "Its heater, kW",
     "pack.purity": "Purity by its label",
     "pack.openedAt": null,

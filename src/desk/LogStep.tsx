@@ -2,9 +2,8 @@
 import { useEffect, useState } from "react";
 import type { Draft } from "@/core/ledger";
 import { Button, type ButtonLook } from "@/ui";
-import { isFitness } from "@/ui/words";
-import { Interlock } from "./Interlock";
-import { isRefused, useClearance } from "./useClearance";
+import { StepFoot } from "./StepFoot";
+import { despite, isRefused, useClearance } from "./useClearance";
 import { useTell } from "./useTell";
 import { useWhen } from "./useWhen";
 import { WhenField } from "./WhenField";
@@ -44,18 +43,18 @@ export function LogStep(props: Props) {
   const tell = useTell();
   const when = useWhen();
   const dated = draft === null ? null : when.stamp(draft);
-  const clearance = useClearance(when.wrong === undefined ? dated : null);
+  const asked = dated !== null && when.wrong === undefined ? [dated, ...also.map((d) => when.stamp(d))] : null;
+  const clearance = useClearance(asked);
+  const withMore = useClearance(asked && further ? [...asked, ...further.drafts.map((d) => when.stamp(d))] : null);
   const [refused, setRefused] = useState<string | null>(null);
   // What was wrong is no longer said of what has been changed since.
   const asItStands = JSON.stringify(dated);
   // biome-ignore lint/correctness/useExhaustiveDependencies: it is the change that counts
   useEffect(() => setRefused(null), [asItStands]);
-  const refusals = clearance?.refusals ?? [];
-  const log = async (despite: string[] = [], more: readonly Draft[] = []): Promise<void> => {
+  const log = async (against: readonly string[] = [], more: readonly Draft[] = []): Promise<void> => {
     if (isComplete && !isComplete()) return;
     if (when.wrong !== undefined || !dated) return setRefused(when.wrong ?? "Something above is still open.");
-    const first = despite.length > 0 ? { ...dated, despite } : dated;
-    const problem = await tell([first, ...[...also, ...more].map((d) => when.stamp(d))], said);
+    const problem = await tell(despite([dated, ...[...also, ...more].map((d) => when.stamp(d))], against), said);
     setRefused(problem);
     if (problem === null) onDone?.();
   };
@@ -65,25 +64,25 @@ export function LogStep(props: Props) {
       <div className="mt-2">
         <WhenField when={when} />
       </div>
-      <Interlock clearance={clearance} />
-      <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>
-      <div className="mt-3 flex gap-2">
-        <Button look={look} wide disabled={disabled || isRefused(clearance)} onClick={() => void log()}>
-          {odd ? "Keep it as read" : action}
-        </Button>
-        {onCancel ? <Button onClick={onCancel}>{odd ? "Drop it" : "Cancel"}</Button> : null}
-      </div>
-      {further ? (
-        <Button wide className="mt-2" disabled={disabled} onClick={() => void log([], further.drafts)}>
-          {further.name}
-        </Button>
-      ) : null}
-      {/* What has happened belongs in the book: what is only unwise may be told, with the app's word beside it. */}
-      {refusals.length > 0 && refusals.every(isFitness) ? (
-        <Button look="quiet" className="mt-1" onClick={() => void log(refusals.map((r) => r.code))}>
-          It has happened: log it all the same
-        </Button>
-      ) : null}
+      <StepFoot clearance={clearance} onDespite={(codes) => void log(codes)}>
+        <div aria-live="polite">{refused ? <p className="mt-2 text-stop">{refused}</p> : null}</div>
+        <div className="mt-3 flex gap-2">
+          <Button look={look} wide disabled={disabled || isRefused(clearance)} onClick={() => void log()}>
+            {odd ? "Keep it as read" : action}
+          </Button>
+          {onCancel ? <Button onClick={onCancel}>{odd ? "Drop it" : "Cancel"}</Button> : null}
+        </div>
+        {further ? (
+          <Button
+            wide
+            className="mt-2"
+            disabled={disabled || isRefused(withMore)}
+            onClick={() => void log([], further.drafts)}
+          >
+            {further.name}
+          </Button>
+        ) : null}
+      </StepFoot>
     </>
   );
 }

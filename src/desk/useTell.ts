@@ -4,6 +4,7 @@ import { toast } from "sonner";
 import type { Draft, Entry, EntryId } from "@/core/ledger";
 import { type StoreError, useYard } from "@/store";
 import { wordError } from "@/ui/words";
+import { despite } from "./useClearance";
 
 /** Long enough to read it twice. */
 const REFUSAL_MS = 15_000;
@@ -19,6 +20,8 @@ export function hush(): void {
 export interface Refused {
   readonly words: string;
   readonly field: string | null;
+  /** The gates' words against it, where it is they that refuse it. */
+  readonly codes: readonly string[];
 }
 
 /** Writes what happened and says so, with Undo on the message. Gives the worded reason where it was refused. */
@@ -34,7 +37,12 @@ export function useTellAt(): (drafts: Draft | readonly Draft[], said: string) =>
   return useCallback(
     async (drafts, said) => {
       const written = await yard.write(drafts);
-      if (!written.ok) return { words: await wordRefusal(yard, written.error), field: fieldOf(written.error) };
+      if (!written.ok)
+        return {
+          words: await wordRefusal(yard, written.error),
+          field: fieldOf(written.error),
+          codes: codesOf(written.error),
+        };
       // Its own act, however much was logged since.
       lastSaid = toast(said, { duration: 8000, action: { label: "Undo", onClick: () => void undo(written.value) } });
       return null;
@@ -48,12 +56,22 @@ export function useTellAt(): (drafts: Draft | readonly Draft[], said: string) =>
  * throw nothing away.
  */
 export function useNote(): (drafts: Draft | readonly Draft[], said: string) => void {
-  const tell = useTell();
+  const tell = useTellAt();
   return useCallback(
     (drafts, said) => {
-      void tell(drafts, said).then((refused) => {
-        if (refused !== null) toast.error(`Not logged. ${refused}`, { duration: REFUSAL_MS });
-      });
+      const act = "kind" in drafts ? [drafts] : drafts;
+      const note = async (against: readonly string[]): Promise<void> => {
+        const refused = await tell(despite(act, against), said);
+        if (refused === null) return;
+        const { codes } = refused;
+        toast.error(`Not logged. ${refused.words}`, {
+          duration: REFUSAL_MS,
+          ...(codes.length > 0 && {
+            action: { label: "It has happened: log it all the same", onClick: () => void note(codes) },
+          }),
+        });
+      };
+      void note([]);
     },
     [tell],
   );
@@ -69,24 +87,38 @@ export interface Undoing {
 export function useUndo(): Undoing {
   const yard = useYard();
   return useMemo(() => {
-    const redo = async (): Promise<void> => {
-      const { undone, error } = await yard.redo();
+    const redo = async (against: readonly string[] = []): Promise<void> => {
+      const { undone, error } = await yard.redo(against);
       if (undone.length === 0) toast("Nothing was taken back that could come again.");
-      else if (error) toast.error(await wordRefusal(yard, error), { duration: REFUSAL_MS });
+      else if (error) await tellRefused(yard, error, "Bring it back all the same", redo);
       else toast(`Back again: ${await wordAct(yard, undone)}.`);
     };
-    const undo = async (act?: readonly EntryId[]): Promise<void> => {
-      const { undone, error } = await yard.undo(act);
+    const undo = async (act?: readonly EntryId[], against: readonly string[] = []): Promise<void> => {
+      const { undone, error } = await yard.undo(act, against);
       if (undone.length === 0) toast(act ? GONE : NONE);
-      else if (error) toast.error(await wordRefusal(yard, error), { duration: REFUSAL_MS });
+      else if (error) await tellRefused(yard, error, "Take it back all the same", (codes) => undo(act, codes));
       else
         toast(`Undone: ${await wordAct(yard, undone)}.`, {
           duration: 8000,
           action: { label: "Redo", onClick: () => void redo() },
         });
     };
-    return { undo, redo };
+    return { undo: (act) => undo(act), redo: () => redo() };
   }, [yard]);
+}
+
+/** Why it was not done; where the gates speak against it, with the way on. */
+async function tellRefused(
+  yard: ReturnType<typeof useYard>,
+  error: StoreError,
+  name: string,
+  allTheSame: (codes: readonly string[]) => Promise<void>,
+): Promise<void> {
+  const codes = codesOf(error);
+  toast.error(await wordRefusal(yard, error), {
+    duration: REFUSAL_MS,
+    ...(codes.length > 0 && { action: { label: name, onClick: () => void allTheSame(codes) } }),
+  });
 }
 
 const NONE = "Nothing of this tab's to undo. What was logged elsewhere can be voided in the books.";
@@ -96,6 +128,9 @@ async function wordRefusal(yard: ReturnType<typeof useYard>, error: StoreError):
   const later: Entry | null = "entry" in error ? await yard.client.find(error.entry) : null;
   return wordError(error, yard.view, later ?? undefined);
 }
+
+const codesOf = (error: StoreError): readonly string[] =>
+  error.code === "not-safe" ? error.refusals.map((r) => r.code) : [];
 
 /** "litres", of "data.amount.litres": fields of the forms are named as in the book. */
 const fieldOf = (error: StoreError): string | null => ("path" in error ? (error.path.split(".").at(-1) ?? null) : null);

@@ -30,9 +30,9 @@ export interface OpenYard {
   /** A fresh id for a thing that is about to be written. */
   newId(): string;
   /** Takes back this tab's last act that still counts, or the one named; gives its entries, the newest first. */
-  undo(act?: readonly EntryId[]): Promise<Undone>;
+  undo(act?: readonly EntryId[], against?: readonly string[]): Promise<Undone>;
   /** Brings back what Undo took back last. */
-  redo(): Promise<Undone>;
+  redo(against?: readonly string[]): Promise<Undone>;
   refresh(): Promise<void>;
   /** Says whether the demo was made anew. */
   startDemoAgain(): Promise<boolean>;
@@ -142,7 +142,7 @@ function actsOf(
       }
       return written;
     },
-    undo: (act) => undo(own, undoing, act),
-    redo: () => redo(own, undoing),
+    undo: (act, against) => undo(own, undoing, act, against),
+    redo: (against) => redo(own, undoing, against),
   };
 }

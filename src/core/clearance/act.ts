@@ -14,7 +14,7 @@ import {
   type YardState,
   yardAt,
 } from "../ledger";
-import { clearedStep, type DraftClearance, type DraftRefusal } from "./clearance";
+import { amissSince, clearedStep, type DraftClearance, type DraftRefusal, isSaid } from "./clearance";
 import { methanolLitres, overMethanolLimit } from "./kettle";
 
 /**
@@ -29,10 +29,24 @@ export function clearanceOfAct(before: Timeline, after: Timeline, act: readonly 
   const walk = walked(before, after, parted, act, isOfAct);
   const later = walk.later.length === 0 ? [] : notBefore(before, parted, walk.later);
   return {
-    refusals: [...walk.refusals, ...later],
+    refusals: [...walk.refusals, ...later, ...standsThen(before, after, [...walk.refusals, ...later, ...walk.found])],
     needs: [...new Map(walk.needs.map((n) => [n.code, n])).values()],
     warnings: [...walk.warnings, ...overLimitNow(before, after, walk.warnings)],
   };
+}
+
+/**
+ * What would stand wrong in the yard today by no step of its own: oil whose test was taken back, a vessel that is again what
+ * it was before it was said to be another.
+ */
+function standsThen(before: Timeline, after: Timeline, said: readonly DraftRefusal[]): DraftRefusal[] {
+  // Last in time, an act was asked of just this yard already.
+  if (after.live.length > before.live.length && after.live[before.live.length - 1] === before.live.at(-1)) return [];
+  const known = new Set(said.map((r) => `${r.code} ${"into" in r ? r.into : ""}`));
+  const refused = new Set(said.map((r) => r.code));
+  return amissSince(before.head, after.head).filter(
+    (r) => !known.has(`${r.code} ${r.into}`) && !refused.has(r.code) && !isSaid(r, said),
+  );
 }
 
 /** What of an act nobody has owned up to: its own entries carry what was overridden. */
@@ -58,6 +72,8 @@ interface Walk {
   readonly later: readonly LaterSaid[];
   readonly needs: DraftClearance["needs"];
   readonly warnings: DraftClearance["warnings"];
+  /** What the act found as it is. */
+  readonly found: readonly DraftRefusal[];
 }
 
 function walked(
@@ -75,6 +91,7 @@ function walked(
     later: [] as LaterSaid[],
     needs: [] as DraftClearance["needs"][number][],
     warnings: [] as DraftClearance["warnings"][number][],
+    found: [] as DraftRefusal[],
   };
   for (const entry of rest) {
     const ofAct = isOfAct(entry);
@@ -82,11 +99,18 @@ function walked(
       applyEntry(yard, entry, after.definitions);
       continue;
     }
-    const said = clearedStep(yard, asDraft(entry), entry.happenedAt, after.definitions, entry);
+    const { clearance: said, found: taken } = clearedStep(
+      yard,
+      asDraft(entry),
+      entry.happenedAt,
+      after.definitions,
+      entry,
+    );
     touched.follow(entry, yard);
     // What was owned up to when it was written is not asked again.
     const open = said.refusals.filter((r) => !entry.despite?.includes(r.code));
     if (ofAct) {
+      found.found.push(...taken);
       found.refusals.push(...(written.has(entry.id) ? said.refusals : open));
       found.needs.push(...said.needs);
       found.warnings.push(...said.warnings);
@@ -114,7 +138,7 @@ function notBefore(before: Timeline, parted: number, open: readonly LaterSaid[])
   for (const entry of rest) {
     if (!wanted.has(entry.id)) applyEntry(yard, entry, before.definitions);
     else
-      for (const r of clearedStep(yard, asDraft(entry), entry.happenedAt, before.definitions, entry).refusals)
+      for (const r of clearedStep(yard, asDraft(entry), entry.happenedAt, before.definitions, entry).clearance.refusals)
         known.add(keyOf(entry.id, r));
   }
   return open
@@ -183,7 +207,7 @@ export function clearanceByPiece(t: Timeline, drafts: readonly Draft[], present:
     const at = draft.happenedAt ?? present;
     if (yard === null || at !== when) yard = copyYard(yardAt(t, at));
     when = at;
-    const one = clearedStep(yard, draft, at, t.definitions);
+    const one = clearedStep(yard, draft, at, t.definitions).clearance;
     said.refusals.push(...one.refusals);
     said.needs.push(...one.needs.filter((n) => !said.needs.some((s) => s.code === n.code)));
     said.warnings.push(...one.warnings);

@@ -60,7 +60,7 @@ export const clearanceOf = (
   draft: Draft,
   at: string,
   definitions: Definitions = NO_DEFINITIONS,
-): DraftClearance => clearedStep(copyYard(yard), draft, at, definitions);
+): DraftClearance => clearedStep(copyYard(yard), draft, at, definitions).clearance;
 
 /**
  * Applies a draft to a yard that the caller owns, and says what the gates say of it. Asked by every bench before it offers a
@@ -73,7 +73,7 @@ export function clearedStep(
   at: string,
   definitions: Definitions,
   entry?: Entry,
-): DraftClearance {
+): ClearedStep {
   bringForwardAll(yard, draft, at, definitions);
   const about = aboutVessels(draft);
   const before = amissAt(yard, about);
@@ -81,13 +81,28 @@ export function clearedStep(
   const said = poured(yard, draft, at);
   if (entry) applyEntry(yard, entry, definitions);
   else applyDraft(yard, draft, at, definitions);
-  const worse = isFound(draft) || draft.kind === "fuel-test" ? [] : made(before, amissAt(yard, about));
+  const worse = made(before, amissAt(yard, about));
+  const isTaken = isFound(draft) || draft.kind === "fuel-test";
+  const refused = isTaken ? [] : worse.filter((w) => !isSaid(w, said.refusals));
   return {
-    refusals: byCode([...said.refusals, ...worse.filter((w) => !isSaid(w, said.refusals))]),
-    needs: byCode(said.needs),
-    warnings: [...said.warnings, ...overMethanolLimit(methanolBefore, yard)],
+    clearance: {
+      refusals: byCode([...said.refusals, ...refused]),
+      needs: byCode(said.needs),
+      warnings: [...said.warnings, ...overMethanolLimit(methanolBefore, yard)],
+    },
+    found: isTaken ? worse : [],
   };
 }
+
+export interface ClearedStep {
+  readonly clearance: DraftClearance;
+  /** What is amiss by what was found, counted or tested: taken as it is. */
+  readonly found: readonly FitnessRefusal[];
+}
+
+/** What is amiss in one yard and was not, or was less, in another. */
+export const amissSince = (before: YardState, after: YardState): FitnessRefusal[] =>
+  made(amissAt(before, [...before.vessels.keys()]), amissAt(after, [...after.vessels.keys()]));
 
 /** What is said of the litres on their way. What is found is taken as it is, and asked nothing. */
 function poured(yard: YardState, draft: Draft, at: string): DraftClearance {
@@ -154,7 +169,8 @@ const NOT_FIT_YET: ReadonlySet<string> = new Set([
 ]);
 const UNFIT_STANDING: ReadonlySet<AmissCode | string> = new Set(["raw-into-fuel", "unfiltered-into-tank"]);
 
-const isSaid = ({ code, into }: FitnessRefusal, said: readonly DraftRefusal[]): boolean =>
+/** Whether what stands there then was told of the pour that brings it. */
+export const isSaid = ({ code, into }: FitnessRefusal, said: readonly DraftRefusal[]): boolean =>
   said.some(
     (r) => r.code === code || (UNFIT_STANDING.has(code) && NOT_FIT_YET.has(r.code) && "into" in r && r.into === into),
   );

@@ -138,15 +138,22 @@ function pressureOf(
 function partsIn(yard: YardState, flow: Flow, scaled: boolean): StepPart[] {
   const { from, fresh, layer, amount } = flow;
   if (from === null) return (fresh ?? []).map((f) => stepPart(yard, f.component, f.litres));
-  const parts = contentsOf(yard, from, layer === "top");
+  const parts = layer === "top" ? offTheTop(yard, from, amount) : contentsOf(yard, from);
   return scaled && !("all" in amount) ? scaledTo(parts, amount.litres) : parts;
 }
 
-/** What settles stays below what is drawn from the top. */
-function contentsOf(yard: YardState, from: VesselId, top: boolean): StepPart[] {
+function contentsOf(yard: YardState, from: VesselId): StepPart[] {
   const state = yard.vessels.get(from);
-  const parts = state ? partsOf(state.contents, yard.parts) : [];
-  return parts.filter((p) => !top || !sinks(p.component)).map((p) => stepPart(yard, p.component, p.litres));
+  return (state ? partsOf(state.contents, yard.parts) : []).map((p) => stepPart(yard, p.component, p.litres));
+}
+
+/** What settles stays below what is drawn from the top, while there is enough above it: a bottle of acid has no top. */
+function offTheTop(yard: YardState, from: VesselId, amount: Flow["amount"]): StepPart[] {
+  const state = yard.vessels.get(from);
+  const above = (state ? partsOf(state.contents, yard.parts) : []).filter((p) => !sinks(p.component));
+  const litres = above.reduce((sum, p) => sum + p.litres, 0);
+  if ("all" in amount || amount.litres > litres) return contentsOf(yard, from);
+  return above.map((p) => stepPart(yard, p.component, p.litres));
 }
 
 function scaledTo(parts: readonly StepPart[], litres: number): StepPart[] {
@@ -165,7 +172,7 @@ function receiverOf(yard: YardState, id: VesselId): Receiver | null {
     heated: false,
     material: state.vessel.material ?? "unknown",
     ratedPa: null,
-    parts: contentsOf(yard, id, false),
+    parts: contentsOf(yard, id),
     celsius: kettleCelsius(yard, id) ?? state.celsius ?? yard.settings.shedCelsius,
     roomLitres: Math.max(0, capacity - state.contents.total),
   };

@@ -4,6 +4,8 @@ import type { Draft, Entry, EntryId } from "@/core/ledger";
 import { useYard } from "@/store";
 import { Button, Choice, TextField } from "@/ui";
 import { wordEntry } from "@/ui/words/entries";
+import { Interlock } from "../Interlock";
+import { despite, isRefused, useClearance, wordsAgainst } from "../useClearance";
 import { useTell } from "../useTell";
 
 const BEFORE = "before";
@@ -17,7 +19,10 @@ export default function VoidForm({ entry, onDone }: { entry: Entry; onDone: () =
   const [stands, setStands] = useState("");
   const [reason, setReason] = useState("");
   const [refused, setRefused] = useState<string>();
-  const run = async (): Promise<void> => {
+  const voidOf = (id: EntryId): Draft => ({ kind: "void", data: { entry: id, reason: reason.trim() || "void" } });
+  const drafts = corrected && stands === NOTHING ? [voidOf(entry.id), voidOf(corrected.id)] : [voidOf(entry.id)];
+  const clearance = useClearance(corrected && stands === "" ? null : drafts);
+  const run = async (against: readonly string[] = []): Promise<void> => {
     if (reason.trim() === "") {
       setRefused("Say why, for whoever reads the books.");
       return;
@@ -26,10 +31,8 @@ export default function VoidForm({ entry, onDone }: { entry: Entry; onDone: () =
       setRefused("Say which shall stand.");
       return;
     }
-    const voidOf = (id: EntryId): Draft => ({ kind: "void", data: { entry: id, reason: reason.trim() } });
-    const drafts = corrected && stands === NOTHING ? [voidOf(entry.id), voidOf(corrected.id)] : [voidOf(entry.id)];
     const said = await tell(
-      drafts,
+      despite(drafts, against),
       corrected && stands === BEFORE
         ? "Voided. What it had corrected stands again."
         : "Voided. Everything after it is worked out again.",
@@ -55,9 +58,18 @@ export default function VoidForm({ entry, onDone }: { entry: Entry; onDone: () =
       <div className="min-w-[220px] flex-1">
         <TextField label="Why is it void?" value={reason} onChange={setReason} error={refused} />
       </div>
-      <Button look="stop" onClick={() => void run()}>
-        Void it
-      </Button>
+      <div className="w-full">
+        <Interlock clearance={clearance} />
+      </div>
+      {isRefused(clearance) ? (
+        <Button look="stop" onClick={() => void run(wordsAgainst(clearance))}>
+          Void it all the same
+        </Button>
+      ) : (
+        <Button look="stop" onClick={() => void run()}>
+          Void it
+        </Button>
+      )}
     </div>
   );
 }

@@ -4,8 +4,8 @@ import type { Draft } from "@/core/ledger";
 import { useYard } from "@/store";
 import { Button, Caution, TextField } from "@/ui";
 import { focusChanged } from "../focusChanged";
-import { Interlock } from "../Interlock";
-import { useClearance } from "../useClearance";
+import { Interlock, isSilent } from "../Interlock";
+import { despite, useClearance, wordsAgainst } from "../useClearance";
 import { useKept } from "../useKept";
 import { useTellAt } from "../useTell";
 import { useUnits } from "../useUnits";
@@ -49,9 +49,8 @@ export function FormView({ form: of, given, onDone, was, submit: submitLabel = "
   const wrong = when.wrong ?? (form.complete ? of.wrong?.(form.values) : undefined);
   const drafts = form.complete && wrong === undefined ? listOf(of.build(form.values, view, ids())) : null;
   const written = drafts?.map((d) => noted(when.stamp(d))) ?? null;
-  // Of several the first makes room for what the others do: the interlocks are asked of the one that is alone.
-  const clearance = useClearance(written?.length === 1 ? (written[0] ?? null) : null);
-  const refusals = clearance?.refusals.map((r) => r.code) ?? [];
+  const clearance = useClearance(written);
+  const refusals = wordsAgainst(clearance);
   const odd = clearance?.warnings.some((w) => w.code.startsWith("reading-")) ?? false;
 
   const submit = async (e: FormEvent): Promise<void> => {
@@ -64,9 +63,7 @@ export function FormView({ form: of, given, onDone, was, submit: submitLabel = "
       return;
     }
     // The Log says what has happened: the interlocks' word is kept with it, in the open.
-    const open = written.map((d) =>
-      refusals.length > 0 ? { ...d, despite: [...new Set([...(d.despite ?? []), ...refusals])] } : d,
-    );
+    const open = despite(written, refusals);
     const reason = await tell(open, of.said(form.values, view, units));
     const at = form.fields.find((f) => f.name === reason?.field);
     setRefused(at ? null : (reason?.words ?? null));
@@ -114,17 +111,14 @@ export function FormView({ form: of, given, onDone, was, submit: submitLabel = "
           <TextField label="Note" value={note} onChange={setNote} />
         </div>
       </details>
-      {refusals.length > 0 ? null : <Interlock clearance={clearance} />}
       <div aria-live="polite">
         {refused ? <p className="rounded-md border-2 border-stop px-3 py-2 text-stop">{refused}</p> : null}
       </div>
       <div className="sticky -bottom-3 -mx-4 -mb-3 bg-panel px-4 pt-1 pb-2">
         {/* Beside the button, so that its reason is never out of sight. */}
-        {refusals.length > 0 ? (
-          <div className="pb-2">
-            <Interlock clearance={clearance} />
-          </div>
-        ) : null}
+        <div className={isSilent(clearance) ? "" : "pb-2"}>
+          <Interlock clearance={clearance} />
+        </div>
         <Button type="submit" look={refusals.length > 0 ? "stop" : "go"} wide>
           {refusals.length > 0 ? "It has happened: log it all the same" : odd ? "Keep it as read" : submitLabel}
         </Button>

@@ -6,6 +6,7 @@ import type { Draft, RoundState } from "@/core/ledger";
 import type { SourceView } from "@/core/readings";
 import { openingsOn } from "@/core/readings/rounds/roundQuestion";
 import {
+  despite,
   Interlock,
   isRefused,
   useClearance,
@@ -15,6 +16,7 @@ import {
   useUnits,
   useWhen,
   WhenField,
+  wordsAgainst,
   YardLink,
 } from "@/desk";
 import { useYard } from "@/store";
@@ -57,7 +59,7 @@ export function StopView({ source: s, round }: Props) {
   const kind = lotKind(t);
   const containers = useMemo(() => containersFor(view, round.round.by, kind), [view, round.round.by, kind]);
   const read = readStop(s, t, id, containers, units);
-  const clearance = useClearance(read.pickup);
+  const clearance = useClearance(read.pickup && when.wrong === undefined ? when.stamp(read.pickup) : null);
 
   const back = (): void => {
     forget();
@@ -68,7 +70,7 @@ export function StopView({ source: s, round }: Props) {
     setRefused(reason);
     if (reason === null) back();
   };
-  const take = async (): Promise<void> => {
+  const take = async (against: readonly string[] = []): Promise<void> => {
     if (!read.pickup || read.litres === null || !read.to) {
       setRefused(
         read.errors.look ??
@@ -84,7 +86,8 @@ export function StopView({ source: s, round }: Props) {
         return;
       }
     }
-    await write(read.pickup, `Took ${units.litres(read.litres)} from ${s.source.name} into ${read.to.vessel.name}.`);
+    const [pickup = read.pickup] = despite([read.pickup], against);
+    await write(pickup, `Took ${units.litres(read.litres)} from ${s.source.name} into ${read.to.vessel.name}.`);
   };
   const leave = (outcome: "refused" | "closed" | "nothing"): Promise<void> => {
     const why =
@@ -154,7 +157,7 @@ export function StopView({ source: s, round }: Props) {
       {/* In the thumb's reach wherever one has got to on the page. */}
       <div className="sticky bottom-[76px] -mx-4 mt-2 bg-floor px-4 py-2 md:bottom-0">
         {read.litres !== null && read.litres > 0 ? (
-          <div className="mb-2 max-h-[38dvh] overflow-y-auto">
+          <div className="mb-2">
             <Interlock clearance={clearance} />
           </div>
         ) : null}
@@ -171,6 +174,11 @@ export function StopView({ source: s, round }: Props) {
           Take {read.litres ? units.litres(read.litres) : "it"}
           {read.to ? ` into ${read.to.vessel.name}` : ""}
         </Button>
+        {isRefused(clearance) ? (
+          <Button look="quiet" className="mt-1" onClick={() => void take(wordsAgainst(clearance))}>
+            It has happened: log it all the same
+          </Button>
+        ) : null}
       </div>
       <div className="mt-4">
         <TextField label="Why nothing was taken" value={t.reason} onChange={(reason) => set({ reason })} />

@@ -10,16 +10,28 @@ const WORDS: Readonly<Record<string, readonly [is: string, workedOff: string]>> 
   "caustic-swells-rubber": ["Lye on rubber that it swells", "Pour it into polyethylene before it leaks."],
   "lye-meets-acid": ["Lye and strong acid together", "Stand back, let it cool, and take it where chemicals are taken."],
   "methanol-in-oil": ["Methanol, poison, where oil or fuel is looked for", "Pump it into a closed can for chemicals."],
-  "lye-in-oil": ["Lye where oil or fuel is looked for", "It burns and eats pumps: move it to the kettle's tub or the waste."],
-  "acid-in-oil": ["Acid where oil or fuel is looked for", "It burns and eats pumps: move it to the kettle's tub or the waste."],
-  "glycerol-in-oil": ["Glycerol or soap where oil or fuel is looked for", "Let it settle, and drain it to the glycerol tub."],
+  "lye-in-oil": [
+    "Lye where oil or fuel is looked for",
+    "It burns and eats pumps: move it to the kettle's tub or the waste.",
+  ],
+  "acid-in-oil": [
+    "Acid where oil or fuel is looked for",
+    "It burns and eats pumps: move it to the kettle's tub or the waste.",
+  ],
+  "glycerol-in-oil": [
+    "Glycerol or soap where oil or fuel is looked for",
+    "Let it settle, and drain it to the glycerol tub.",
+  ],
   "wash-water-in-oil": ["Water in what is to be burned", "Let it settle, drain it below, and test for water."],
   "ester-not-tested": ["Ester that has not passed", "No fuel yet. Test it, or pump it back to the wash tank."],
   "ester-failed": ["Ester that failed a test", "No fuel. Pump it back to the kettle and rework it."],
   "raw-into-fuel": ["Oil that never cleared", "Do not burn it. Pump it back to settle, or run it through the bags."],
   "slops-into-fuel": ["Slops", "Do not burn it. Pump it back to the heels."],
   "not-cleared-into-fuel": ["Oil that had not cleared", "Do not burn it. Pump it back to settle."],
-  "unfiltered-into-tank": ["Oil that has seen no bag", "Pump it out and run it through the line; carry a spare filter until then."],
+  "unfiltered-into-tank": [
+    "Oil that has seen no bag",
+    "Pump it out and run it through the line; carry a spare filter until then.",
+  ],
   "wet-into-fuel": ["Wet oil", "Drain the water, and test it again."],
   "engine-oil-into-tank": ["Engine oil through no fine bag", "Pump it out and filter it to 10 µm or less."],
   "engine-oil-and-petrol": ["Uncleaned engine oil with petrol", "Let it stand, drain it, and keep it out of a tank."],
@@ -28,11 +40,17 @@ const WORDS: Readonly<Record<string, readonly [is: string, workedOff: string]>> 
   "petrol-not-clear": ["A petrol blend without a clear jar", "Look at a jar of it before it is driven on."],
   "petrol-mixed-in-vehicle": ["Petrol mixed in a vehicle's tank", "Pump it out, let it stand a day, and drain it."],
   "neat-petrol-into-vehicle": ["Mostly petrol in a diesel's tank", "Do not start it. Pump it out."],
-  "dyed-for-the-road": ["Dyed fuel in a road vehicle", "Your local law most likely forbids it: pump it out, or burn it off the road."],
+  "dyed-for-the-road": [
+    "Dyed fuel in a road vehicle",
+    "Your local law most likely forbids it: pump it out, or burn it off the road.",
+  ],
   "untried-recipe": ["A blend that is new to this engine", "Watch it: smoke, sound, the filter's drop."],
   "creamy-into-vehicle": ["Creamy oil", "It sets in the cold: burn it warm, or pump it out for the kettle."],
   "kettle-not-walked": ["Chemicals in a kettle that nobody has looked over", "Walk it down before any heat."],
-  "kettle-not-safe": ["Chemicals in a kettle that is not as it should be", "Put it right and walk it down again before any heat."],
+  "kettle-not-safe": [
+    "Chemicals in a kettle that is not as it should be",
+    "Put it right and walk it down again before any heat.",
+  ],
 };
 
 /** "Ester that has not passed, 12 L". */

@@ -5,7 +5,7 @@ import { nameOf } from "./names";
 import { dayAndClock } from "./times";
 import { unitsOf } from "./units";
 
-export const isFitness = (r: DraftRefusal): r is FitnessRefusal => "into" in r;
+const isFitness = (r: DraftRefusal): r is FitnessRefusal => "into" in r;
 
 /** Why a step is refused, and what to do in its place. */
 export function wordRefusal(r: DraftRefusal, view: YardView): string {

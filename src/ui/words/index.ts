@@ -4,7 +4,7 @@ export { coldRestsOn, FAILURE_WORDS, wordCold } from "./cold";
 export { counted } from "./counted";
 export { isFileError, wordError, wordFileError } from "./errors";
 export { wordFigure, wordFigures } from "./figures";
-export { isFitness, wordRefusal } from "./fitness";
+export { wordRefusal } from "./fitness";
 export { familyOf, fluidChoices, fluidsInUse, ownIn } from "./fluids";
 export { wordNeed } from "./interlocks";
 export { carriedWaterWords, keepingWords, waterInOilWords } from "./keeping";

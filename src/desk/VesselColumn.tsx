@@ -5,6 +5,7 @@ import { useYard } from "@/store";
 import { VesselDrawing, vesselWords } from "@/ui";
 import { widestMm } from "@/ui/drawing/outline";
 import { mostlyWords, standingDays, type Units, wordAdvice } from "@/ui/words";
+import { amissWords } from "@/ui/words/amiss";
 import { StepButton } from "./AdviceSteps";
 import { YardLink } from "./links";
 import { useUnits } from "./useUnits";
@@ -35,6 +36,7 @@ export function VesselColumn({ vessel: v, pxPerMm, isDense = false, isNext = fal
     v.litres < 0.05 ? "empty" : `${units.litres(v.litres)} ${mostlyWords(v.components)}`,
     stands(v, view.at, units),
   ];
+  const [amiss] = v.words;
   return (
     <li
       className={`flex min-w-0 flex-1 flex-col items-center justify-end ${isDense ? "basis-[84px] pt-[28px]" : "basis-[100px] pt-[30px]"}`}
@@ -59,12 +61,22 @@ export function VesselColumn({ vessel: v, pxPerMm, isDense = false, isNext = fal
         </h3>
         {isDense ? (
           <p className="line-clamp-1 font-plate text-[14px] leading-tight text-ink-2">
-            {[v.litres < 0.05 ? "empty" : units.litres(v.litres), how.split(",")[0]].filter(Boolean).join(", ")}
+            {amiss ? (
+              <b className="text-stop">{amissWords(amiss, units)}</b>
+            ) : (
+              [v.litres < 0.05 ? "empty" : units.litres(v.litres), how.split(",")[0]].filter(Boolean).join(", ")
+            )}
           </p>
         ) : (
           <>
             <p className="line-clamp-2 font-plate text-[14px] leading-tight text-ink-2">{holds}</p>
-            <p className="line-clamp-1 font-plate text-[14px] leading-tight text-ink-2">{how}</p>
+            {amiss ? (
+              <p className="line-clamp-2 font-plate text-[14px] leading-tight font-semibold text-stop">
+                {amissWords(amiss, units)}
+              </p>
+            ) : (
+              <p className="line-clamp-1 font-plate text-[14px] leading-tight text-ink-2">{how}</p>
+            )}
           </>
         )}
         {words && elsewhere ? (

@@ -38,5 +38,6 @@ export { useWhen } from "./useWhen";
 export { VesselChoice } from "./VesselChoice";
 export { VesselColumn } from "./VesselColumn";
 export { VesselTabs } from "./VesselTabs";
+export { VesselWords } from "./VesselWords";
 export { WhenField } from "./WhenField";
 export { AnyWhy, Why } from "./Why";

@@ -175,5 +175,7 @@ function receiverOf(yard: YardState, id: VesselId): Receiver | null {
     parts: contentsOf(yard, id),
     celsius: kettleCelsius(yard, id) ?? state.celsius ?? yard.settings.shedCelsius,
     roomLitres: Math.max(0, capacity - state.contents.total),
+    vented: state.vessel.isVented === true,
+    earthed: state.vessel.isEarthed === true,
   };
 }

@@ -17,6 +17,7 @@ export interface Held {
   /** Waste oil and fat, of kitchens and of engines. */
   readonly oil: number;
   readonly engineOil: number;
+  readonly fat: number;
 }
 
 type Group = Exclude<keyof Held, "vessel" | "quality" | "total">;
@@ -31,6 +32,7 @@ const NONE: Record<Group, number> = {
   ester: 0,
   oil: 0,
   engineOil: 0,
+  fat: 0,
 };
 
 /** The chemicals by the group that rules speak of; fluids of the table go by their family. */
@@ -52,11 +54,30 @@ function groupsOf(component: ComponentId): readonly Group[] {
   const { family } = componentOf(component);
   if (family === "ester") return ["ester"];
   if (family === "engine") return ["oil", "engineOil"];
-  return family === "vegetable" || family === "fat" ? ["oil"] : [];
+  if (family === "fat") return ["oil", "fat"];
+  return family === "vegetable" ? ["oil"] : [];
 }
 
 export function heldIn(yard: Pick<YardState, "parts">, { vessel, contents, quality }: VesselState): Held {
   const litres = { ...NONE };
   for (const p of partsOf(contents, yard.parts)) for (const group of groupsOf(p.component)) litres[group] += p.litres;
   return { vessel, quality, total: contents.total, ...litres };
+}
+
+/** More than washed fuel keeps of what it was made with. */
+const CHEMICAL_SHARE = 0.005;
+
+/** Methanol, lye, acid, glycerol or soap stand in it: no oil, whatever else does. */
+export function holdsChemicals({
+  litres,
+  components,
+}: {
+  readonly litres: number;
+  readonly components: readonly { readonly component: ComponentId; readonly litres: number }[];
+}): boolean {
+  const chemical = components.reduce(
+    (sum, c) => (componentOf(c.component).family === "chemical" ? sum + c.litres : sum),
+    0,
+  );
+  return chemical > CHEMICAL_SHARE * litres;
 }

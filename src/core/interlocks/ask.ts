@@ -22,9 +22,10 @@ const HOT_CELSIUS = 60;
  */
 export function askStep(step: Step): Clearance {
   const never = new Set(NEVER.filter((row) => meets(row, step)).map((row) => row.code));
-  const needs: Need[] = [...new Set(NEEDS.filter((row) => meets(row, step)).map((row) => row.code))].map((code) => ({
-    code,
-  }));
+  const wanted = new Set(NEEDS.filter((row) => meets(row, step)).map((row) => row.code));
+  if (step.into.vented) wanted.delete("vented-cap");
+  if (step.into.earthed) wanted.delete("bond-and-earth");
+  const needs: Need[] = [...wanted].map((code) => ({ code }));
   if (step.celsius > HOT_CELSIUS) needs.push({ code: "hot-liquid" });
   const { unattended: u } = step;
   if (u) needs.push({ code: "alarm-before", endsInHours: u.litres / u.litresPerHour });

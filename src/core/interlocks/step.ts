@@ -74,6 +74,9 @@ export interface Receiver {
   readonly parts: readonly StepPart[];
   readonly celsius: number;
   readonly roomLitres: number;
+  /** Its cap is vented, and it is strapped to earth for good: what is there need not be fetched. */
+  readonly vented?: boolean;
+  readonly earthed?: boolean;
 }
 
 /** A flow left alone: it must end, and where it goes must hold it. */

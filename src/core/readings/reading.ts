@@ -69,7 +69,7 @@ export function readYard(yard: YardState, at: string, memo: ReadingMemo): YardRe
   const readVessel = (state: VesselState): VesselReading =>
     memo.vessels.get(state, [epoch, ...book.dependsOn(state)], () => {
       const standing = standingOf(yard, state, now, book);
-      return { state, standing, view: vesselViewOf(state, standing) };
+      return { state, standing, view: vesselViewOf(yard, state, standing) };
     });
   const inUse = (kind: ThingKind, id: string): boolean => !yard.retired.has(thingKey(kind, id));
   // What holds oil is on the floor, whatever has been said of it.

@@ -2,7 +2,7 @@
 import { useSearchParams } from "next/navigation";
 import { isFluidId, isPetrol } from "@/core/fluids";
 import type { VesselView } from "@/core/readings";
-import { LoggedOf, StepButton, useLog, usePast, useUnits, YardLink } from "@/desk";
+import { LoggedOf, StepButton, useLog, usePast, useUnits, VesselWords, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, Row, Termed, VesselDrawing, vesselWords } from "@/ui";
 import { batchWords, contentsWords, fullDay, lotCode, markWords, shortDay, standingDays, wordAdvice } from "@/ui/words";
@@ -83,6 +83,7 @@ function OneContainer({ vessel: v }: { vessel: VesselView }) {
         </>
       }
     >
+      <VesselWords vessel={v} />
       <div className="mt-3 flex flex-wrap items-end gap-6">
         <VesselDrawing view={v} pxPerMm={DRAWN_PX / v.vessel.rimMm} label={vesselWords(v, units)} marks />
         <dl className="min-w-[240px] flex-1">

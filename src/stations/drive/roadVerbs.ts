@@ -2,9 +2,19 @@ import { tanksOf } from "@/core/ledger";
 import { asVehicleId, asVesselId } from "@/core/ledger/named";
 import { FOUND_WORDS, SERVICE_WORDS } from "@/core/ledger/words";
 import type { YardView } from "@/core/view";
-import { allOrSome, amountFields, type Field, mostThatFits, roomIn, toField, type Verb, vesselOf } from "@/desk/form";
+import {
+  allOrSome,
+  amountFields,
+  type Field,
+  lockedOut,
+  lockOutField,
+  mostThatFits,
+  roomIn,
+  toField,
+  type Verb,
+  vesselOf,
+} from "@/desk/form";
 import { nameOf } from "@/ui/words";
-import { lockedOut, lockOutField } from "./lockOut";
 
 const NONE = "none";
 
@@ -155,6 +165,7 @@ export const pumpOut: Verb = {
       (view, v) => [10, 20].filter((l) => l < (mostThatFits(view, v) ?? 0)),
       (view, v) => mostThatFits(view, v),
     ),
+    lockOutField,
   ],
   build: (v, view) => ({
     kind: "move",
@@ -163,6 +174,7 @@ export const pumpOut: Verb = {
       to: asVesselId(v.text("to")),
       amount: allOrSome(v, view),
       layer: "mixed",
+      ...lockedOut(v),
     },
   }),
   said: (v, view, u) => `${u.litres(v.number("litres"))} out of ${nameOf(view, v.text("from"))}.`,
@@ -222,6 +234,7 @@ export const service: Verb = {
       optional: true,
       asked: (_, v) => v.text("what") === "filter",
     },
+    lockOutField,
   ],
   wrong: (v) => {
     const spares = v.maybe("spares");
@@ -239,6 +252,7 @@ export const service: Verb = {
         drained: { from: asVesselId(v.text("from")), litres: v.number("litres") },
       }),
       ...(v.maybe("spares") !== undefined && { sparesAboard: v.number("spares") }),
+      ...lockedOut(v),
     },
   }),
   said: (v, view) =>

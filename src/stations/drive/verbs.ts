@@ -10,16 +10,18 @@ import {
   isDieselTank,
   isThin,
   litresChips,
+  lockedOut,
+  lockOutField,
   mayMeet,
   mostlyOf,
   mostThatFits,
+  ownerOf,
   toField,
   type Values,
   type Verb,
   vesselOf,
 } from "@/desk/form";
 import { nameOf } from "@/ui/words";
-import { lockedOut, lockOutField, ownerOf } from "./lockOut";
 import { fillAtPump, fillOnRoad, pumpOut, service } from "./roadVerbs";
 import { addVehicle, changeVehicle } from "./vehicleVerbs";
 

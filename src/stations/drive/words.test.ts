@@ -62,13 +62,22 @@ describe("what the coach says", () => {
       dieselIntoOil: 0,
       starves: false,
       isShutIn: false,
+      runsOver: null,
+      drawsAir: null,
     } as const;
-    expect(harmWords(safe, u)).toBeNull();
-    expect(harmWords({ ...safe, mode: "wrong", oilIntoDieselThen: 1.28 }, u)).toContain("0.021 L a second");
-    expect(harmWords({ ...safe, mode: "wrong", oilIntoDieselThen: 1.28 }, gallons)).toContain("0.006 gal a second");
-    expect(harmWords({ ...safe, mode: "diesel", oilIntoDieselNow: 0.9 }, u)).toContain("Wait until it has come round");
-    expect(harmWords({ ...safe, starves: true }, u)).toContain("engine stops");
-    expect(harmWords({ ...safe, isShutIn: true }, u)).toContain("hose bursts");
+    expect(harmWords(safe, rig, u)).toBeNull();
+    expect(harmWords({ ...safe, mode: "wrong", oilIntoDieselThen: 1.28 }, rig, u)).toContain("0.021 L a second");
+    expect(harmWords({ ...safe, mode: "wrong", oilIntoDieselThen: 1.28 }, rig, gallons)).toContain(
+      "0.006 gal a second",
+    );
+    expect(harmWords({ ...safe, mode: "diesel", oilIntoDieselNow: 0.9 }, rig, u)).toContain(
+      "Wait until it has come round",
+    );
+    expect(harmWords({ ...safe, starves: true }, rig, u)).toContain("engine stops");
+    const over = { tank: "oil", inMinutes: 2, litres: 12.8 };
+    expect(harmWords({ ...safe, runsOver: over }, rig, u)).toMatch(/full in about 2 min and run over: 12\.8.L/);
+    expect(harmWords({ ...safe, drawsAir: { tank: "diesel", inMinutes: 0.1 } }, rig, u)).toMatch(/dry at once/);
+    expect(harmWords({ ...safe, isShutIn: true }, rig, u)).toContain("hose bursts");
     for (const mode of ["oil", "purge", "diesel"] as const)
       expect(doesWords({ ...safe, mode, dieselIntoOil: 1 }, u)).toMatch(whole);
   });

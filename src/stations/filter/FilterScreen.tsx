@@ -1,6 +1,7 @@
 "use client";
 import dynamic from "next/dynamic";
 import { useState } from "react";
+import { holdsChemicals } from "@/core/facts/held";
 import type { LineView, VesselView } from "@/core/readings";
 import { NoSuchVessel, useChosenVessel, useKept, useLog } from "@/desk";
 import { useYard } from "@/store";
@@ -53,13 +54,7 @@ interface ReadyProps {
 
 function Ready({ line, from, feeds, into, onLine }: ReadyProps) {
   const [kept, keep, forget] = useKept<UnderWay | null>(`run ${line.line.id}`, null);
-  const run = useRun(
-    from,
-    feeds,
-    into.filter((v) => v.vessel.id !== from.vessel.id),
-    line,
-    kept,
-  );
+  const run = useRun(from, feeds, into, line, kept);
   const start = (): void =>
     keep({ startedAt: clockNow(), minutesBefore: 0, marks: [], asked: run.asked, finished: null });
   const names = run.through.map((e) => e.bag.name);
@@ -154,8 +149,11 @@ function NotYet({ line, hasOil, hasReceiver, onLine }: NotYetProps) {
   );
 }
 
-const mayFeed = (v: VesselView): boolean => !["waste", "kettle", "thinner"].includes(v.vessel.role);
-const mayTake = (v: VesselView): boolean => !["waste", "kettle", "thinner", "raw"].includes(v.vessel.role);
+/** Bags are for oil and washed fuel: what a kettle works with, and slops, neither feed a line nor take what comes of one. */
+const NO_FEED: ReadonlySet<string> = new Set(["waste", "kettle", "thinner", "still", "chemical", "glycerol"]);
+const NO_RECEIVER: ReadonlySet<string> = new Set([...NO_FEED, "raw", "wash"]);
+const mayFeed = (v: VesselView): boolean => !NO_FEED.has(v.vessel.role) && !holdsChemicals(v);
+const mayTake = (v: VesselView): boolean => !NO_RECEIVER.has(v.vessel.role) && !holdsChemicals(v);
 
 const feedRank = (v: VesselView): number =>
   v.vessel.role === "feed" ? 0 : v.vessel.role === "settling" && v.settling?.ready ? 1 : v.station === "settle" ? 2 : 3;

@@ -1,7 +1,7 @@
 "use client";
 import { FEED_WAYS, type FeedWay } from "@/core/ledger";
 import type { BagView, VesselView } from "@/core/readings";
-import { LogStep, NumberField, useUnits, VesselChoice } from "@/desk";
+import { isRefused, LogStep, NumberField, StepFoot, useClearance, useUnits, VesselChoice } from "@/desk";
 import { Button, Caution, Choice } from "@/ui";
 import { Forecast } from "./Forecast";
 import { Found } from "./Found";
@@ -23,6 +23,8 @@ interface Props {
 export function RunForm({ run, elements, feeds, into, kept, onStart, onDone }: Props) {
   const units = useUnits();
   const { through, litres, to } = run;
+  // Before a valve is opened, not after: what the line must not carry is said where it is begun.
+  const clearance = useClearance(kept === null ? run.draft : null);
   return (
     <>
       <h2 className="text-xl">A run</h2>
@@ -74,9 +76,17 @@ export function RunForm({ run, elements, feeds, into, kept, onStart, onDone }: P
       ) : null}
       <Forecast run={run} />
       {kept === null ? (
-        <Button look="go" wide className="mt-3" disabled={run.draft === null} onClick={onStart}>
-          Start the run
-        </Button>
+        <StepFoot clearance={clearance}>
+          <Button
+            look="go"
+            wide
+            className="mt-3"
+            disabled={run.draft === null || isRefused(clearance)}
+            onClick={onStart}
+          >
+            Start the run
+          </Button>
+        </StepFoot>
       ) : (
         <p role="status" className="mt-2">
           It is over. Log it, with what was got and found.

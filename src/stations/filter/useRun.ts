@@ -68,12 +68,14 @@ export function useRun(
   const { view } = useYard();
   const units = useUnits();
   const [fromId, setFrom] = useState<string>(kept?.asked.from ?? first.vessel.id);
-  const [toId, setTo] = useState<string>(kept?.asked.to ?? into[0]?.vessel.id ?? "");
+  const [chosenTo, setTo] = useState<string | null>(kept?.asked.to ?? null);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set(kept?.asked.left));
   const [way, setWay] = useState<FeedWay>(kept?.asked.way ?? "gravity");
   const [found, setFound] = useState<Readonly<Record<string, FoundIn>>>({});
   const from = feeds.find((f) => f.vessel.id === fromId) ?? first;
-  const to = into.find((t) => t.vessel.id === toId && t.vessel.id !== from.vessel.id);
+  // Whatever it is run from, it is run into another: the one that was chosen, or the likeliest.
+  const others = into.filter((t) => t.vessel.id !== from.vessel.id);
+  const to = others.find((t) => t.vessel.id === chosenTo) ?? others[0];
   const through = line.elements.filter((e) => !left.has(e.bag.id));
   const celsius = useAmount(units.temperature, kept?.asked.celsius ?? view.settings.shedCelsius);
   const head = useAmount(units.length, kept?.asked.headMm ?? headOf(from, line) ?? USUAL_HEAD_MM);
@@ -120,7 +122,7 @@ export function useRun(
           kind: "filter-run",
           data: {
             from: from.vessel.id,
-            to: asVesselId(toId),
+            to: asVesselId(to.vessel.id),
             bags: through.map((b) => b.bag.id),
             amount: { litres: amount, celsius: oilCelsius },
             minutes: minutes.value ?? 0,
@@ -156,7 +158,7 @@ export function useRun(
     draft,
     asked: {
       from: from.vessel.id,
-      to: toId,
+      to: to?.vessel.id ?? "",
       left: [...left],
       way,
       headMm: way === "gravity" ? (head.value ?? USUAL_HEAD_MM) : null,

@@ -19,6 +19,8 @@ import {
   DOES_NOT_SUIT,
   fromField,
   litresChips,
+  lockedOut,
+  lockOutField,
   suitsBought,
   toField,
   type Values,
@@ -97,10 +99,17 @@ export const dispose: Verb = {
       },
     ),
     { kind: "text", name: "where", label: "Where to", first: () => "collector" },
+    lockOutField,
   ],
   build: (v, view) => ({
     kind: "dispose",
-    data: { from: asVesselId(v.text("from")), amount: allOrSome(v, view), layer: "mixed", where: v.text("where") },
+    data: {
+      from: asVesselId(v.text("from")),
+      amount: allOrSome(v, view),
+      layer: "mixed",
+      where: v.text("where"),
+      ...lockedOut(v),
+    },
   }),
   said: (v, view, u) => `Disposed of ${u.litres(v.number("litres"))} from ${nameOf(view, v.text("from"))}.`,
 };

@@ -5,6 +5,8 @@ import {
   amountFields,
   fromField,
   litresChips,
+  lockedOut,
+  lockOutField,
   mayMeet,
   mostThatFits,
   toField,
@@ -38,6 +40,7 @@ export const pour: Verb = {
       },
       (view, v) => mostThatFits(view, v),
     ),
+    lockOutField,
   ],
   build: (v, view) => ({
     kind: "move",
@@ -46,6 +49,7 @@ export const pour: Verb = {
       to: asVesselId(v.text("to")),
       amount: allOrSome(v, view),
       layer: "mixed",
+      ...lockedOut(v),
     },
   }),
   said: (v, view, u) =>

@@ -1,6 +1,6 @@
 import { roleOf, VESSEL_ROLES, type Vessel, type VesselRole } from "@/core/ledger";
 import { asPlaceId, asVesselId } from "@/core/ledger/named";
-import { VESSEL_MATERIALS } from "@/core/ledger/words";
+import { MADE_FOR, VESSEL_MATERIALS } from "@/core/ledger/words";
 import {
   capacityLitres,
   maxHeightMm,
@@ -97,6 +97,57 @@ function fittingsOf(v: Values): Pick<Vessel, "material" | "isClosed" | "heaterKw
     ...(material !== "" && material !== NOT_SAID && { material: material as NonNullable<Vessel["material"]> }),
     ...(v.text("lid") === "closed" && { isClosed: true }),
     ...(heaterKw !== undefined && heaterKw > 0 && { heaterKw: Math.min(50, heaterKw) }),
+  };
+}
+
+const YES = "yes";
+const NO_WORD = "no-word";
+const saysYes = (name: string, label: string, yes: string, no: string, of: Of, is: (v: Vessel) => boolean): Field => ({
+  kind: "choice",
+  name,
+  label,
+  options: () => [
+    { value: NO_WORD, name: no },
+    { value: YES, name: yes },
+  ],
+  first: (view, v) => {
+    const known = of(view, v);
+    return known && is(known) ? YES : NO_WORD;
+  },
+});
+
+/** What it may hold: asked where somebody changes it, since a pail for oil needs none of it. */
+const mayHold = (of: Of): Field[] => [
+  {
+    kind: "choice",
+    name: "madeFor",
+    label: "Made for",
+    options: () => [
+      { value: NO_WORD, name: "Oil" },
+      ...Object.entries(MADE_FOR).map(([value, name]) => ({ value, name })),
+    ],
+    first: (view, v) => of(view, v)?.madeFor ?? NO_WORD,
+  },
+  saysYes("vented", "Its cap", "Vented", "Not vented, or nobody has looked", of, (v) => v.isVented === true),
+  saysYes(
+    "earthed",
+    "Earthing",
+    "Strapped to earth for good",
+    "By a clip at each pour",
+    of,
+    (v) => v.isEarthed === true,
+  ),
+  saysYes("food", "Food", "Kept for food", "Never used for food again", of, (v) => v.isForFood === true),
+];
+
+const MAY_HOLD = ["madeFor", "vented", "earthed", "food"] as const;
+function mayHoldOf(v: Values): Pick<Vessel, "madeFor" | "isVented" | "isEarthed" | "isForFood"> {
+  const madeFor = v.text("madeFor");
+  return {
+    ...(madeFor !== "" && madeFor !== NO_WORD && { madeFor: madeFor as NonNullable<Vessel["madeFor"]> }),
+    ...(v.text("vented") === YES && { isVented: true }),
+    ...(v.text("earthed") === YES && { isEarthed: true }),
+    ...(v.text("food") === YES && { isForFood: true }),
   };
 }
 
@@ -256,6 +307,7 @@ export const changeVessel: Verb = {
     },
     ...whereKept(chosen),
     ...fittings(chosen),
+    ...mayHold(chosen),
   ],
   build: (v, view) => {
     const known = chosen(view, v);
@@ -267,7 +319,9 @@ export const changeVessel: Verb = {
 
 /** The vessel with what was changed, and nothing else: a rename rounds no measure and drops no pipework. */
 function changed(known: Vessel, view: YardView, v: Values): Vessel {
-  const { place, apart, look, ratedKPa, material, isClosed, heaterKw, ...kept } = known;
+  const { place, apart, look, ratedKPa, material, isClosed, heaterKw, ...others } = known;
+  const { madeFor, isVented, isEarthed, isForFood, ...bare } = others;
+  const kept = MAY_HOLD.some((name) => v.changed(name)) ? { ...bare, ...mayHoldOf(v) } : others;
   const isFitted = ["material", "lid", "heaterKw"].some((name) => v.changed(name));
   const rated = v.changed("ratedKPa") ? v.maybe("ratedKPa") : ratedKPa;
   const isApart = v.changed("apart") ? v.text("apart") === "apart" : apart;

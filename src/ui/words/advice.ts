@@ -1,6 +1,7 @@
 import type { Advice } from "@/core/advice";
 import { formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
+import { amissWords, workOffWords } from "./amiss";
 import { clogWords } from "./clog";
 import { FAILURE_WORDS } from "./cold";
 import { kettleStage } from "./kettleAdvice";
@@ -251,6 +252,18 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
         short: `Sludge ${percent(a.fullShare)}`,
         steps: [{ label: "Clean out", log: { verb: "drain", values: { from: a.vessel ?? "" } } }],
       };
+    case "amiss": {
+      const [first] = a.words;
+      return {
+        title: `${name}: ${first ? amissWords(first, u) : "something is amiss"}`,
+        why: a.words.map(workOffWords).join(" "),
+        short: "Amiss",
+        steps: [
+          { label: "See it", href: `/container?vessel=${a.vessel}` },
+          { label: "Pour it out", log: { verb: "pour", values: { from: a.vessel ?? "" } } },
+        ],
+      };
+    }
     case "empty-waste":
       return {
         title: `Empty ${name}`,

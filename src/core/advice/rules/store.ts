@@ -1,3 +1,4 @@
+import type { VesselWord } from "../../facts";
 import type { ClogEvidence } from "../../filtration";
 import type { BagId, VesselId } from "../../ledger";
 import type { YardReading } from "../../readings";
@@ -6,6 +7,8 @@ import type { Advice, Rule } from "../advice";
 export type StoreMatter =
   | { readonly code: "filter"; readonly litres: number; readonly into: VesselId }
   | { readonly code: "empty-waste"; readonly fullShare: number }
+  /** Something stands in a vessel that must not, by whatever way it came there. */
+  | { readonly code: "amiss"; readonly words: readonly VesselWord[] }
   | {
       readonly code: "slow-bag";
       readonly bag: BagId;
@@ -84,7 +87,16 @@ function lowSpares({ bags, now }: YardReading): Advice[] {
   );
 }
 
+/** First of all: what could hurt somebody, or ruin an engine, where it stands. */
+const amiss = ({ vessels, now }: YardReading): Advice[] =>
+  vessels.flatMap(({ view: { vessel, words, station } }): Advice[] =>
+    words.length > 0
+      ? [{ id: `amiss ${vessel.id}`, code: "amiss", dueAt: now, station, vessel: vessel.id, words }]
+      : [],
+  );
+
 export const STORE_RULES: readonly Rule[] = [
+  { rank: -1, advise: amiss },
   { rank: 10, advise: troubledBags },
   { rank: 11, advise: filter },
   { rank: 17, advise: emptyWaste },

@@ -42,10 +42,10 @@ export {
   type RigPart,
   type ValvePart,
 } from "./parts";
-export { type Foreseen, foresee, type Pipe, pipesOf } from "./pipes";
+export { FORESEEN_MINUTES, type Foreseen, foresee, type Pipe, pipesOf } from "./pipes";
 export { type Finding, type ProofRow, proofOf, type Verdict } from "./proof";
 export { pumpFlowOfRig } from "./pump";
-export { advance, litresAt, type Running } from "./run";
+export { advance, fillsOf, litresAt, type Running } from "./run";
 export {
   atRest,
   booked,

@@ -1,7 +1,8 @@
 import type { Mode, Turn } from "./modes";
 import { type Flows, flowsOf } from "./network";
-import { astrayInto, outcomeOf } from "./outcome";
+import { astrayInto, type Outcome, outcomeOf } from "./outcome";
 import { holdsOf } from "./parts";
+import { fillsOf, type Running } from "./run";
 import { type Moment, modeAt, oilAtPump, type Plumbed } from "./sequence";
 
 /** What is in a hose or a part now, by share, and how it flows: L/min from its `from` to its `to`, or against that. */
@@ -55,6 +56,27 @@ export interface Foreseen {
   readonly dieselIntoOil: number;
   readonly starves: boolean;
   readonly isShutIn: boolean;
+  /** A tank that would be full and run over, soon; null where none would. */
+  readonly runsOver: { readonly tank: string; readonly inMinutes: number; readonly litres: number } | null;
+  /** A tank that would be dry, so that air comes to the pump, soon. */
+  readonly drawsAir: { readonly tank: string; readonly inMinutes: number } | null;
+}
+
+/** So far ahead is "soon": who turns a valve looks at it again by then. */
+export const FORESEEN_MINUTES = 10;
+
+/** Which of the tanks is full or dry first, as levels go with these flows: both are told with the minute. */
+function levelsAhead(run: Running, { draws, returns }: Outcome): Pick<Foreseen, "runsOver" | "drawsAir"> {
+  let [runsOver, drawsAir]: [Foreseen["runsOver"], Foreseen["drawsAir"]] = [null, null];
+  for (const [tank, { litres, capacityLitres }] of Object.entries(fillsOf(run))) {
+    const rises = (returns[tank] ?? 0) - (draws[tank] ?? 0);
+    const fullIn = rises > 0 ? Math.max(0, capacityLitres - litres) / rises : Number.POSITIVE_INFINITY;
+    const dryIn = rises < 0 ? litres / -rises : Number.POSITIVE_INFINITY;
+    if (fullIn < FORESEEN_MINUTES && fullIn <= (runsOver?.inMinutes ?? fullIn))
+      runsOver = { tank, inMinutes: fullIn, litres: rises * (FORESEEN_MINUTES - fullIn) };
+    if (dryIn < FORESEEN_MINUTES && dryIn <= (drawsAir?.inMinutes ?? dryIn)) drawsAir = { tank, inMinutes: dryIn };
+  }
+  return { runsOver, drawsAir };
 }
 
 export function foresee(p: Plumbed, moment: Moment, turn: Turn): Foreseen {
@@ -70,5 +92,6 @@ export function foresee(p: Plumbed, moment: Moment, turn: Turn): Foreseen {
     dieselIntoOil: astrayInto(o, "oil", p.rig),
     starves: o.starves,
     isShutIn: o.isShutIn,
+    ...levelsAhead(moment.run, o),
   };
 }

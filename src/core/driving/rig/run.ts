@@ -71,6 +71,15 @@ const rowTotal = (litres: Float64Array, row: number, origins: number): number =>
   return sum;
 };
 
+/** How much is in each tank, by its part's id, and how much it takes. */
+export const fillsOf = ({ stores, litres, capacities }: Running): Readonly<Record<string, TankFill>> =>
+  Object.fromEntries(
+    stores.tanks.map((id, tank) => [
+      id,
+      { litres: rowTotal(litres, tank, originsOf(stores)), capacityLitres: capacities[tank] ?? 0 },
+    ]),
+  );
+
 /** A tank is empty below this, and draws air until there is so much in it again. */
 const EMPTY_LITRES = 1e-6;
 const DRAWS_AGAIN_LITRES = 0.05;

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import {
   atRest,
   booked,
+  fillsOf,
   foresee,
   isHeated,
   minutesBy,
@@ -108,6 +109,8 @@ describe("a trip", () => {
     expect(pipes["diesel.out to supply.a"]).toMatchObject({ oil: 0, litresPerMinute: 0 });
     expect(pipes["return.b to oil.back"]?.litresPerMinute).toBeCloseTo(1.4 - BURN, 9);
     const wrong = foresee(p, later, { control: "return-switch", position: "diesel" });
+    expect(wrong.runsOver).toBeNull();
+    expect(wrong.drawsAir).toBeNull();
     expect(wrong.mode).toBe("wrong");
     expect(wrong.oilIntoDieselThen).toBeCloseTo(1.4 - BURN, 9);
     expect(wrong.oilIntoDieselNow).toBeGreaterThan(0.95 * (1.4 - BURN));
@@ -116,6 +119,44 @@ describe("a trip", () => {
       oilIntoDieselNow: 0,
       dieselIntoOil: expect.closeTo(1.4 - BURN, 9),
     });
+  });
+});
+
+describe("levels are known before a valve is turned", () => {
+  const filled = (diesel: number, oil: number) => {
+    const p = ready("oil-tank");
+    const tanks = Object.fromEntries(
+      Object.keys(p.tanks).map((id) => [id, { litres: id === "diesel" ? diesel : oil, capacityLitres: 60 }]),
+    );
+    return { ...p, tanks };
+  };
+  /** On oil, with the return still going home: what a turn of the return does to a tank that is nearly full. */
+  const onOil = (p: ReturnType<typeof filled>) =>
+    replay(p, [
+      { minute: 0, what: "start" },
+      { minute: 1, what: "turn", control: "return-switch", position: "oil" },
+    ]).last;
+  it("a full tank runs over, and when; the same as the run ahead says", () => {
+    const p = filled(40, 59);
+    const moment = onOil(p);
+    const turn = { control: "return-switch", position: "oil" };
+    const { runsOver } = foresee(p, moment, turn);
+    expect(runsOver?.tank).toBe("oil");
+    const before = fillsOf(moment.run).oil?.litres ?? 0;
+    expect(runsOver?.inMinutes).toBeCloseTo((60 - before) / (1.4 - BURN), 6);
+    const ahead = replay(p, [
+      { minute: 0, what: "start" },
+      { minute: 1, what: "turn", control: "return-switch", position: "oil" },
+      { minute: 11, what: "stop" },
+    ]).last;
+    expect(fillsOf(ahead.run).oil?.litres).toBeCloseTo(60, 6);
+    expect(foresee(filled(40, 20), onOil(filled(40, 20)), turn).runsOver).toBeNull();
+  });
+  it("a tank that is nearly dry gives air", () => {
+    const p = filled(1, 20);
+    const foreseen = foresee(p, onOil(p), { control: "return-switch", position: "oil" });
+    expect(foreseen.drawsAir).toMatchObject({ tank: "diesel" });
+    expect(foreseen.drawsAir?.inMinutes).toBeLessThan(1);
   });
 });
 

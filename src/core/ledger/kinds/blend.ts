@@ -2,6 +2,7 @@ import * as z from "../../zod";
 import { add, EMPTY } from "../contents";
 import { VesselId } from "../ids";
 import { mixQuality, type Quality, UNKNOWN_QUALITY } from "../quality";
+import { LOCKED_OUT_CALLED, LockedOut } from "../schema/lockedOut";
 import { Forecast, Measured } from "../schema/quantities";
 import { RecipePart } from "../schema/recipe";
 import { pourIn, qualityFrom, takeOut } from "../transfer";
@@ -23,6 +24,7 @@ export const blend = defineKind({
     /** The mix that this is a step towards, by shares of fluids: what an engine's gate judges. */
     aim: z.array(RecipePart).max(12).optional(),
     forecast: Forecast.optional(),
+    lockedOut: LockedOut,
   }),
   moves: ({ to, parts }) => parts.map((p) => flow("blend", p.from, to, p.amount)),
   speaksOf: SPEAKS_OF_NONE,
@@ -47,5 +49,6 @@ export const blend = defineKind({
     "parts.rinse": "Tools were rinsed with it",
     aim: null,
     forecast: null,
+    lockedOut: LOCKED_OUT_CALLED,
   },
 });

@@ -1,5 +1,6 @@
 import * as z from "../../zod";
 import { VesselId } from "../ids";
+import { LOCKED_OUT_CALLED, LockedOut } from "../schema/lockedOut";
 import { Layer, MeasuredOrAll, Text } from "../schema/quantities";
 import { book, takeOut } from "../transfer";
 import { flow, SPEAKS_OF_NONE } from "./flow";
@@ -11,7 +12,7 @@ export const dispose = defineKind({
   title: "Disposed",
   version: 1,
   upcast: {},
-  data: z.object({ from: VesselId, amount: MeasuredOrAll, layer: Layer, where: Text }),
+  data: z.object({ from: VesselId, amount: MeasuredOrAll, layer: Layer, where: Text, lockedOut: LockedOut }),
   moves: ({ from, amount, layer }) => [flow("dispose", from, null, amount, layer)],
   speaksOf: SPEAKS_OF_NONE,
   apply(yard, { happenedAt, data: { from, amount, layer } }) {
@@ -27,5 +28,6 @@ export const dispose = defineKind({
     "amount.celsius": "Read at",
     layer: LAYER_CALLED,
     where: "Where to",
+    lockedOut: LOCKED_OUT_CALLED,
   },
 });

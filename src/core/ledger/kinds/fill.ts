@@ -1,5 +1,6 @@
 import * as z from "../../zod";
 import { VehicleId, VesselId } from "../ids";
+import { LOCKED_OUT_CALLED, LockedOut } from "../schema/lockedOut";
 import { MeasuredOrAll } from "../schema/quantities";
 import { moveOil } from "../transfer";
 import { flow, SPEAKS_OF_NONE } from "./flow";
@@ -16,7 +17,7 @@ export const fill = defineKind({
     from: VesselId,
     to: VesselId,
     amount: MeasuredOrAll,
-    lockedOut: z.boolean().optional(),
+    lockedOut: LockedOut,
   }),
   moves: ({ from, to, amount }) => [flow("fill", from, to, amount)],
   speaksOf: SPEAKS_OF_NONE,
@@ -28,7 +29,7 @@ export const fill = defineKind({
     vehicle: "Vehicle",
     from: "From",
     to: "Which tank",
-    lockedOut: "Locked out before it was filled",
+    lockedOut: LOCKED_OUT_CALLED,
     "amount.litres": "Litres",
     "amount.all": null,
     "amount.celsius": "Read at",

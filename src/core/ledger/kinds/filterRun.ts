@@ -4,6 +4,7 @@ import { caughtIn } from "../caught";
 import { type Contents, litresByDepth, splitBy } from "../contents";
 import { BagId, LineId, type SourceId, VesselId } from "../ids";
 import { AS_FETCHED, cleanedTo, type Quality, withItsMarks } from "../quality";
+import { LOCKED_OUT_CALLED, LockedOut } from "../schema/lockedOut";
 import { LitresOrNone, Measured, Millimetres, Minutes } from "../schema/quantities";
 import { settlerFullByBook } from "../settlerFull";
 import type { BagRun, BagState, YardState } from "../state";
@@ -59,6 +60,7 @@ export const filterRun = defineKind({
       .max(MOST_READINGS)
       .optional(),
     found: z.array(Found).max(12).optional(),
+    lockedOut: LockedOut,
   }),
   moves: ({ from, to, amount, feed, bags, drainedLitres, drainedTo }) => [
     ...(drainedTo !== undefined && (drainedLitres ?? 0) > 0
@@ -143,6 +145,7 @@ export const filterRun = defineKind({
     "feed.kPa": "Pressure",
     readings: null,
     found: null,
+    lockedOut: LOCKED_OUT_CALLED,
   },
 });
 

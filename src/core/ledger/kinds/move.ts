@@ -1,6 +1,7 @@
 import * as z from "../../zod";
 import { VesselId } from "../ids";
 import { cleared } from "../quality";
+import { LOCKED_OUT_CALLED, LockedOut } from "../schema/lockedOut";
 import { Layer, MeasuredOrAll } from "../schema/quantities";
 import { hasStood, moveOil, qualityFrom, vesselAt } from "../transfer";
 import { flow, SPEAKS_OF_NONE } from "./flow";
@@ -16,7 +17,7 @@ export const move = defineKind({
   title: "Poured",
   version: 1,
   upcast: {},
-  data: z.object({ from: VesselId, to: VesselId, amount: MeasuredOrAll, layer: Layer }),
+  data: z.object({ from: VesselId, to: VesselId, amount: MeasuredOrAll, layer: Layer, lockedOut: LockedOut }),
   moves: ({ from, to, amount, layer }) => [flow("pour", from, to, amount, layer)],
   speaksOf: SPEAKS_OF_NONE,
   apply(yard, { happenedAt, data }) {
@@ -31,5 +32,6 @@ export const move = defineKind({
     "amount.all": null,
     "amount.celsius": "Read at",
     layer: LAYER_CALLED,
+    lockedOut: LOCKED_OUT_CALLED,
   },
 });

@@ -3,6 +3,7 @@ import * as z from "../../zod";
 import { methanolAndWater } from "../batches";
 import { VesselId } from "../ids";
 import { AS_BOUGHT } from "../quality";
+import { LOCKED_OUT_CALLED, LockedOut } from "../schema/lockedOut";
 import { Bought, Measured, Price, Share } from "../schema/quantities";
 import { book, bringIn, pourIn } from "../transfer";
 import { SPEAKS_OF_NONE } from "./flow";
@@ -24,7 +25,7 @@ export const purchase = defineKind({
     /** Untaxed, and dyed so that it is seen. */
     dyed: z.boolean().optional(),
     /** Into the tank of an engine that starts by itself: it was locked out first. */
-    lockedOut: z.boolean().optional(),
+    lockedOut: LockedOut,
   }),
   moves: ({ to, fluid, amount }) => [
     { how: "pour", from: null, fresh: [{ component: fluid, litres: amount.litres }], to, amount, layer: "mixed" },
@@ -49,7 +50,7 @@ export const purchase = defineKind({
     return undefined;
   },
   called: {
-    lockedOut: "Locked out before it was filled",
+    lockedOut: LOCKED_OUT_CALLED,
     to: "Into",
     fluid: "What",
     "amount.litres": "Litres",

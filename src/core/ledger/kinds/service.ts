@@ -1,6 +1,7 @@
 import { SERVICES } from "../../driving/upkeep";
 import * as z from "../../zod";
 import { VehicleId, VesselId } from "../ids";
+import { LOCKED_OUT_CALLED, LockedOut } from "../schema/lockedOut";
 import { Measured } from "../schema/quantities";
 import { book, takeOut } from "../transfer";
 import { FOUND_WORDS, SERVICE_WORDS } from "../words";
@@ -24,6 +25,7 @@ export const service = defineKind({
     drained: Measured.extend({ from: VesselId }).optional(),
     /** Spare filters left aboard, counted. */
     sparesAboard: z.int().min(0).max(99).optional(),
+    lockedOut: LockedOut,
   }),
   moves: ({ drained }) => (drained ? [flow("dispose", drained.from, null, drained, "bottom")] : []),
   speaksOf: SPEAKS_OF_NONE,
@@ -61,6 +63,7 @@ export const service = defineKind({
     "drained.celsius": "Read at",
     "drained.from": "Out of",
     sparesAboard: "Spare filters aboard",
+    lockedOut: LOCKED_OUT_CALLED,
   },
 });
 

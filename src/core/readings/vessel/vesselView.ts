@@ -1,4 +1,13 @@
-import { type EntryId, type Quality, roleOf, type Station, type Vessel, type VesselState } from "../../ledger";
+import { type VesselWord, wordsOn } from "../../facts";
+import {
+  type EntryId,
+  type Quality,
+  roleOf,
+  type Station,
+  type Vessel,
+  type VesselState,
+  type YardState,
+} from "../../ledger";
 import type { Standing } from "./standing";
 
 /** A vessel as screens draw it, in plain data. What happened to it is asked for by the page that lists it. */
@@ -16,11 +25,17 @@ export interface VesselView extends Standing {
   /** Dips and jars since it was stirred. */
   readonly dipCount: number;
   readonly jarCount: number;
+  /** What stands in it that must not, and what somebody put there against the app's word. */
+  readonly words: readonly VesselWord[];
   /** Lines that lie where a stick found them; the others are the book's guess. */
   readonly found: { readonly fat: boolean; readonly water: boolean };
 }
 
-export const vesselViewOf = (state: VesselState, standing: Standing): VesselView => ({
+export const vesselViewOf = (
+  yard: Pick<YardState, "parts" | "vehicles">,
+  state: VesselState,
+  standing: Standing,
+): VesselView => ({
   ...standing,
   vessel: state.vessel,
   station: roleOf(state.vessel.role).station,
@@ -34,6 +49,7 @@ export const vesselViewOf = (state: VesselState, standing: Standing): VesselView
   photo: state.photo,
   dipCount: state.dips.length,
   jarCount: state.jars.length,
+  words: wordsOn(yard, state),
   found: { fat: found(state, "fatMm"), water: found(state, "waterMm") },
 });
 

@@ -17,7 +17,7 @@ export function TurnAsk({ ride: { plumbed, now }, asks, onAsk, onTurn }: Props) 
   const units = useUnits();
   const { rig } = plumbed;
   const foreseen = asks ? foresee(plumbed, now.moment, asks) : null;
-  const harm = foreseen ? harmWords(foreseen, units) : null;
+  const harm = foreseen ? harmWords(foreseen, rig, units) : null;
   return (
     <section aria-labelledby="valves-title" className="mt-2">
       <h2 id="valves-title" className="text-[17px]">

@@ -1,5 +1,5 @@
 import type { Move } from "@/core/driving";
-import type { Foreseen, Mode, Rig, Turn } from "@/core/driving/rig";
+import { FORESEEN_MINUTES, type Foreseen, type Mode, type Rig, type Turn } from "@/core/driving/rig";
 import { formatMinutes, formatNumber } from "@/core/units";
 import type { Units } from "@/ui/words";
 
@@ -118,15 +118,25 @@ export const perSecond = (litresPerMinute: number, u: Units): string =>
   `${formatNumber(u.volume.of(litresPerMinute) / 60, 3)} ${u.volume.unit} a second`;
 
 /** What a turn does, said before it is made; null where it does no harm. */
-export function harmWords(f: Foreseen, u: Units): string | null {
+export function harmWords(f: Foreseen, rig: Rig, u: Units): string | null {
   if (f.starves) return "Nothing would reach the injection pump: the engine stops.";
   if (f.isShutIn) return "What the pump gives back would have no way: a hose bursts.";
+  if (f.drawsAir)
+    return `${tankName(rig, f.drawsAir.tank)} would be dry ${soon(f.drawsAir.inMinutes)}: air comes to the pump, and the engine stops.`;
+  if (f.runsOver)
+    return `${tankName(rig, f.runsOver.tank)} would be full ${soon(f.runsOver.inMinutes)} and run over: ${u.litres(f.runsOver.litres)} on the ground within ${FORESEEN_MINUTES} minutes.`;
   if (f.oilIntoDieselThen > 0)
     return `Oil would go into the diesel tank, ${perSecond(Math.max(f.oilIntoDieselThen, f.oilIntoDieselNow), u)}, for as long as it stands so.`;
   if (f.oilIntoDieselNow > 0.02)
     return `Oil in the line would go into the diesel tank, ${perSecond(f.oilIntoDieselNow, u)} at first. Wait until it has come round.`;
   return f.mode === "wrong" ? "Both tanks would be joined." : null;
 }
+
+const tankName = (rig: Rig, id: string): string => {
+  const words = rig.parts.find((p) => p.id === id)?.name ?? id;
+  return words.charAt(0).toUpperCase() + words.slice(1);
+};
+const soon = (minutes: number): string => (minutes < 0.5 ? "at once" : `in about ${formatMinutes(minutes)}`);
 
 /** What a turn does that does no harm. */
 export function doesWords(f: Foreseen, u: Units): string {

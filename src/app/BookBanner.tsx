@@ -1,16 +1,20 @@
 "use client";
-import { type ReactNode, useState } from "react";
+import { type ReactNode, useEffect, useState } from "react";
+import { toast } from "sonner";
 import { useSaveCopy, YardLink } from "@/desk";
 import { useYard } from "@/store";
+import type { OpenYard } from "@/store/YardProvider";
 import { Button, buttonClass } from "@/ui";
 import { counted, fullDay, fullMoment } from "@/ui/words";
-import { wordError } from "@/ui/words/errors";
+import { CAUSE_STEPS, CAUSE_WORDS, wordError } from "@/ui/words/errors";
 import { clockIsWrong } from "./clockIsWrong";
 
 /** What is wrong with the book itself, while it is: never in silence, and always with a way to carry the yard away. */
 export default function BookBanner() {
   const { book, vanished, isRestarting, now } = useYard();
   const [isRead, setRead] = useState(false);
+  const [isHarmRead, setHarmRead] = useState(false);
+  const [isMissRead, setMissRead] = useState(false);
   return (
     <>
       {clockIsWrong(now()) ? <ClockBanner /> : null}
@@ -21,8 +25,28 @@ export default function BookBanner() {
       {book.repair && !isRead ? (
         <Bar>
           The browser had lost {counted(book.repair.putBack, "entry", "entries")} of this yard from its database (a full
-          disk does that). They were put back from the second copy: all {book.entries} are here. <SaveButton />
+          disk does that). They were put back from the second copy: {book.entries} are here
+          {vanished && book.entries < vanished.entries ? `, of ${vanished.entries} that were last seen` : ""}.{" "}
+          <SaveButton />
           <Button onClick={() => setRead(true)}>I have read it</Button>
+        </Bar>
+      ) : null}
+      {book.isHarmed && !isHarmRead ? (
+        <Bar>
+          Part of what this disk keeps of the yard no longer read as it was written. It was made anew from what did, and
+          the damaged file is kept beside it. A disk that does this once does it again: save a copy elsewhere.{" "}
+          <SaveButton />
+          <Button onClick={() => setHarmRead(true)}>I have read it</Button>
+        </Bar>
+      ) : null}
+      {vanished && book.entries > 0 && book.entries < vanished.entries && !isMissRead ? (
+        <Bar>
+          This browser had {counted(vanished.entries, "entry", "entries")} here on {fullDay(vanished.at)}, and now it
+          has {book.entries}: {vanished.entries - book.entries} are missing. Look in your last copy, in the{" "}
+          <YardLink href="/books" className="underline">
+            books
+          </YardLink>
+          . <Button onClick={() => setMissRead(true)}>I have read it</Button>
         </Bar>
       ) : null}
       {vanished && book.entries === 0 ? (
@@ -46,9 +70,15 @@ export default function BookBanner() {
   );
 }
 
+/** How often a tab that cannot write tries by itself whether it can again. */
+const AGAIN_MS = 6000;
+
 function TroubleBanner() {
   const { book, client, refresh, view } = useYard();
   const [said, setSaid] = useState<string | null>(null);
+  const trouble = book.trouble?.code === "stuck" ? book.trouble : null;
+  useAgainByItself(trouble !== null, client, refresh);
+  useAskBeforeLeaving(trouble !== null);
   if (book.trouble?.code === "newer")
     return (
       <Bar>
@@ -59,16 +89,46 @@ function TroubleBanner() {
   const again = async (): Promise<void> => {
     const done = await client.recover();
     setSaid(done.ok ? null : wordError(done.error, view));
+    if (done.ok) toast(`It takes entries again: both copies were made anew, all ${done.value.entries} are here.`);
     await refresh();
   };
   return (
     <Bar>
-      This disk takes nothing more ({book.trouble?.reason}). All {book.entries} entries are still here in this tab, but
-      nothing can be logged. Save a copy now, free some space, then try again. <SaveButton />
+      {trouble ? `${CAUSE_WORDS[trouble.cause]} (${trouble.reason}). ` : ""}All {book.entries} entries are still here in
+      this tab, but nothing can be logged. Save a copy to another disk now. {trouble ? CAUSE_STEPS[trouble.cause] : ""}{" "}
+      <SaveButton />
       <Button onClick={() => void again()}>Try again</Button>
       {said ? <span className="w-full">{said}</span> : null}
     </Bar>
   );
+}
+
+/** This tab still holds the whole yard: as soon as the disk takes it, both copies are made anew from that. */
+function useAgainByItself(isStuck: boolean, client: OpenYard["client"], refresh: OpenYard["refresh"]): void {
+  useEffect(() => {
+    if (!isStuck) return;
+    let isTrying = false;
+    const every = setInterval(async () => {
+      if (isTrying) return;
+      isTrying = true;
+      const done = await client.recover().catch(() => null);
+      isTrying = false;
+      if (!done?.ok) return;
+      toast(`It takes entries again: both copies were made anew, all ${done.value.entries} are here.`);
+      await refresh();
+    }, AGAIN_MS);
+    return () => clearInterval(every);
+  }, [isStuck, client, refresh]);
+}
+
+/** With the tab goes the only whole copy. */
+function useAskBeforeLeaving(isStuck: boolean): void {
+  useEffect(() => {
+    if (!isStuck) return;
+    const ask = (e: BeforeUnloadEvent): void => e.preventDefault();
+    addEventListener("beforeunload", ask);
+    return () => removeEventListener("beforeunload", ask);
+  }, [isStuck]);
 }
 
 function ClockBanner() {

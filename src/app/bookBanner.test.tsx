@@ -15,6 +15,7 @@ const book: OpenYard["book"] = {
   sinceCopy: 7,
   trouble: null,
   repair: null,
+  isHarmed: false,
   twice: true,
 };
 const recover = vi.fn(async () => ({ ok: true, value: book }));
@@ -59,8 +60,10 @@ describe("what is wrong with the book", () => {
     expect(text()).toContain("This device says it is 25 Nov 2026, but the newest entry is from Sat 28 Nov 2026");
   });
   it("a disk that takes nothing: what is safe, a copy, and another try", () => {
-    show(<BookBanner />, {}, { trouble: { code: "stuck", reason: "no room" } });
-    expect(screen.getByRole("alert").textContent).toContain("This disk takes nothing more (no room). All 7 entries");
+    show(<BookBanner />, {}, { trouble: { code: "stuck", cause: "full", reason: "no room" } });
+    const said = screen.getByRole("alert").textContent;
+    expect(said).toContain("There is no room left on this disk (no room). All 7 entries");
+    expect(said).toContain("it is tried again by itself");
     expect(screen.getByRole("button", { name: "Save a copy now" })).toBeTruthy();
     fireEvent.click(screen.getByRole("button", { name: "Try again" }));
     expect(recover).toHaveBeenCalledTimes(1);
@@ -68,6 +71,10 @@ describe("what is wrong with the book", () => {
   it("what was put back, what vanished, what is newer, what cannot be read", () => {
     show(<BookBanner />, {}, { repair: { found: 0, putBack: 7 } });
     expect(text()).toContain("had lost 7 entries");
+    cleanup();
+    show(<BookBanner />, { vanished: { entries: 40, at: AT, copied: null } }, { entries: 34, isHarmed: true });
+    expect(text()).toContain("and now it has 34: 6 are missing");
+    expect(text()).toContain("no longer read as it was written");
     cleanup();
     show(<BookBanner />, { vanished: { entries: 40, at: AT, copied: null } }, { entries: 0 });
     expect(text()).toContain("had 40 entries here on 25 Nov 2026, and now it has none");

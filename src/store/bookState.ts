@@ -1,4 +1,4 @@
-import type { Repair } from "./book/mend";
+import type { Repair, Stuck } from "./book/mend";
 
 /** When a yard was last carried out of this browser, and how many entries it had. */
 export interface Copied {
@@ -10,7 +10,7 @@ export interface Copied {
 }
 
 /** Why nothing can be written: a newer release has, or the disk takes nothing. */
-export type Trouble = { readonly code: "newer" } | { readonly code: "stuck"; readonly reason: string };
+export type Trouble = { readonly code: "newer" } | ({ readonly code: "stuck" } & Stuck);
 
 /** How far the opening of a yard has come: the worker's script, another tab that is writing, the disk. */
 export type OpeningStage = "starting" | "waiting" | "reading";
@@ -28,6 +28,8 @@ export interface BookState {
   readonly trouble: Trouble | null;
   /** What the second copy gave back, since this tab was opened. */
   readonly repair: Repair | null;
+  /** The second copy no longer read as it was written: it was put aside and made anew. */
+  readonly isHarmed: boolean;
   /** Whether this browser keeps the second copy. */
   readonly twice: boolean;
 }

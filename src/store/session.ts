@@ -21,7 +21,9 @@ import {
 import { fail, ok, type Result } from "@/core/units";
 import type { ViewChange } from "@/core/view";
 import { Book, type BookError } from "./book/book";
+import { type Cause, causeOf, reasonOf } from "./book/cause";
 import { type Mended, NewerDatabase, type Repair } from "./book/mend";
+import { keepReserve } from "./book/reserve";
 import type { BookState, Copied, Trouble } from "./bookState";
 import type { YardName } from "./db";
 import type { Look } from "./offer";
@@ -48,7 +50,7 @@ export interface Written extends Seen {
 
 export type StoreError =
   | OfferError
-  | { readonly code: "not-stored"; readonly reason: string }
+  | { readonly code: "not-stored"; readonly cause: Cause; readonly reason: string }
   /** A newer release has written this yard. */
   | { readonly code: "read-only" };
 
@@ -60,6 +62,8 @@ export interface RestoreReport {
   readonly unreadable: number;
   /** Hold a hidden character in some text. */
   readonly odd: number;
+  /** Correct each other in a circle: no device writes that. The last written stands. */
+  readonly circles: number;
 }
 
 /** Other tabs may write again and again while this one looks: after so many looks it gives up and says so. */
@@ -79,6 +83,7 @@ export class YardSession extends YardReader {
   private copied: Copied | null = null;
   private trouble: Trouble | null = null;
   private repair: Repair | null = null;
+  private isHarmed = false;
   private last: Promise<unknown> = Promise.resolve();
   private isLookDue = false;
   private isClosed = false;
@@ -88,7 +93,7 @@ export class YardSession extends YardReader {
     /** Null: it is read-only. */
     protected readonly book: Book | null,
     private readonly channel: BroadcastChannel,
-    private readonly twice: boolean,
+    private readonly tools: Pick<SessionTools, "shelf" | "turn">,
   ) {
     super();
   }
@@ -103,14 +108,14 @@ export class YardSession extends YardReader {
     const channel = new BroadcastChannel(`brisk-barrel ${name}`);
     try {
       const { book, ...mended } = await Book.open(name, tools);
-      const session = new this(book, channel, tools.shelf !== null);
+      const session = new this(book, channel, tools);
       session.take(mended);
       await session.knowMarks(known, tools.newDevice);
       session.watch(onChange);
       return session;
     } catch (error) {
       if (!(error instanceof NewerDatabase)) throw error;
-      const session = new this(null, channel, tools.shelf !== null);
+      const session = new this(null, channel, tools);
       session.read(error.lines);
       session.found = error.lines;
       session.trouble = { code: "newer" };
@@ -124,12 +129,13 @@ export class YardSession extends YardReader {
 
   bookState(): BookState {
     const entries = this.timeline.byId.size + this.unreadable.length;
-    const { trouble, repair, twice } = this;
+    const { trouble, repair, isHarmed } = this;
+    const twice = this.tools.shelf !== null;
     // A copy of the yard that stood here before this one is none of it.
     const copied = this.copied?.base === this.book?.head.base ? this.copied : null;
     const sinceCopy = entries - (copied?.entries ?? 0);
     const unreadable = this.unreadable.length;
-    return { entries, unreadable, latestAt: this.latestAt(), copied, sinceCopy, trouble, repair, twice };
+    return { entries, unreadable, latestAt: this.latestAt(), copied, sinceCopy, trouble, repair, isHarmed, twice };
   }
 
   /** Writes the entries of one act: all of them or none. */
@@ -138,14 +144,23 @@ export class YardSession extends YardReader {
       const { book } = this;
       if (!book) return fail({ code: "read-only" });
       if (this.trouble && !(await this.recovered(book)).ok) return notStored(this.trouble);
-      for (let looks = 0; looks < MOST_LOOKS; looks++) {
-        const written = await this.tryAppend(book, drafts, stamp, looks === 0);
-        if (written !== "look again" && (written.ok || !(await book.isBehind()))) return written;
-        // What does not add up may do so with what another tab has just written.
-        if (written !== "look again") await this.catchUp(book);
-      }
-      return fail({ code: "not-stored", reason: "other tabs keep writing to this yard" });
+      return this.inTurn(async () => {
+        for (let looks = 0; looks < MOST_LOOKS; looks++) {
+          const written = await this.tryAppend(book, drafts, stamp, looks === 0);
+          if (written !== "look again" && (written.ok || !(await book.isBehind()))) return written;
+          // What does not add up may do so with what another tab has just written.
+          if (written !== "look again") await this.catchUp(book);
+        }
+        return BUSY;
+      });
     });
+  }
+
+  /** Acts of all tabs queue: a tab that looked before another wrote would else be overtaken again and again. */
+  private inTurn<T>(work: () => Promise<Result<T, StoreError>>): Promise<Result<T, StoreError>> {
+    return this.tools
+      .turn(work)
+      .catch((error: unknown) => fail({ code: "not-stored", cause: causeOf(error), reason: reasonOf(error) }));
   }
 
   private async tryAppend(
@@ -189,6 +204,20 @@ export class YardSession extends YardReader {
     return fail({ code: "read-only" });
   }
 
+  /**
+   * In idle time after an opening: both copies are read whole and held against each other, and room is kept for the moment
+   * the disk is full. Says whether anything had to be mended.
+   */
+  async check(rest: () => Promise<void>): Promise<boolean> {
+    const { book } = this;
+    const { shelf } = this.tools;
+    if (!book || this.trouble || this.isClosed) return false;
+    const isAlike = await book.isAlike(rest).catch(() => true);
+    if (!isAlike) await this.queue(async () => this.take(await book.recover([], true)));
+    if (shelf) await keepReserve(shelf).catch(() => false);
+    return !isAlike;
+  }
+
   /** Puts back what the disk has lost; asked again and again while it takes nothing. */
   recover(): Promise<Result<BookState, StoreError>> {
     return this.queue(async () => {
@@ -221,9 +250,9 @@ export class YardSession extends YardReader {
   }
 
   /** Notes that the yard as it stands was carried away. */
-  noteCopy(at: string, where: Copied["where"]): Promise<BookState> {
+  noteCopy(at: string, where: Copied["where"], held?: number): Promise<BookState> {
     return this.queue(async () => {
-      const entries = this.timeline.byId.size + this.unreadable.length;
+      const entries = held ?? this.timeline.byId.size + this.unreadable.length;
       this.copied = { at, entries, base: this.book?.head.base ?? "", where };
       await this.book?.setMark("copied", this.copied);
       return this.bookState();
@@ -281,16 +310,18 @@ export class YardSession extends YardReader {
     const { book } = this;
     if (!book) return fail({ code: "read-only" });
     if (this.trouble && !(await this.recovered(book)).ok) return notStored(this.trouble);
-    for (let looks = 0; looks < MOST_LOOKS; looks++) {
-      const put = await book.replace({ lines, keepAt });
-      if (put.ok) {
-        this.read(lines);
-        this.channel.postMessage("changed");
-        return ok(true);
+    return this.inTurn<true>(async () => {
+      for (let looks = 0; looks < MOST_LOOKS; looks++) {
+        const put = await book.replace({ lines, keepAt });
+        if (put.ok) {
+          this.read(lines);
+          this.channel.postMessage("changed");
+          return ok(true);
+        }
+        if (!(await this.mayTryAgain(book, put.error, looks === 0))) return this.refusal(put.error);
       }
-      if (!(await this.mayTryAgain(book, put.error, looks === 0))) return this.refusal(put.error);
-    }
-    return fail({ code: "not-stored", reason: "other tabs keep writing to this yard" });
+      return BUSY;
+    });
   }
 
   /** The lines on the disk; where it has lost any, with what this tab still knows. */
@@ -323,8 +354,9 @@ export class YardSession extends YardReader {
     else this.add(lines);
   }
 
-  private take({ lines, repair, stuck }: Mended): void {
-    this.trouble = stuck === null ? null : { code: "stuck", reason: stuck };
+  private take({ lines, repair, stuck, isHarmed }: Mended): void {
+    this.trouble = stuck === null ? null : { code: "stuck", ...stuck };
+    this.isHarmed ||= isHarmed;
     this.found = stuck === null ? [] : lines;
     this.repair = repair ?? this.repair;
     this.read(lines);
@@ -370,7 +402,32 @@ export class YardSession extends YardReader {
 }
 
 const notStored = (trouble: Trouble): Result<never, StoreError> =>
-  fail(trouble.code === "newer" ? { code: "read-only" } : { code: "not-stored", reason: trouble.reason });
+  fail(
+    trouble.code === "newer"
+      ? { code: "read-only" }
+      : { code: "not-stored", cause: trouble.cause, reason: trouble.reason },
+  );
+
+const BUSY: Result<never, StoreError> = fail({
+  code: "not-stored",
+  cause: "busy",
+  reason: "other tabs keep writing to this yard",
+});
+
+/** Entries from which a chain of corrections comes back to itself. */
+function inCircles(entries: readonly Entry[]): number {
+  const replaced = new Map(entries.map((e) => [e.id, e.replaces]));
+  const comesBack = ({ id }: Entry): boolean => {
+    const seen = new Set<string>([id]);
+    for (let at = replaced.get(id); at !== undefined; at = replaced.get(at)) {
+      if (at === id) return true;
+      if (seen.has(at)) return false;
+      seen.add(at);
+    }
+    return false;
+  };
+  return entries.filter(comesBack).length;
+}
 
 const reportOf = ({ lines, entries, exportedAt }: ReadYard, { head }: Timeline): RestoreReport => ({
   entries: lines.length,
@@ -378,4 +435,5 @@ const reportOf = ({ lines, entries, exportedAt }: ReadYard, { head }: Timeline):
   faults: head.faults.length,
   unreadable: lines.length - entries.length,
   odd: entries.filter((e) => oddTextIn({ data: e.data, note: e.note })).length,
+  circles: inCircles(entries),
 });

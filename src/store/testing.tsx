@@ -23,15 +23,18 @@ export function testTools(shelf: SessionTools["shelf"] = null): SessionTools {
     bases += 1;
     return `base-${bases}`;
   };
-  return { shelf, exclusive: oneByOne, newBase, newDevice: () => "shelf" };
+  return { shelf, exclusive: queue(0), turn: queue(1), newBase, newDevice: () => "shelf" };
 }
 
-let before: Promise<unknown> = Promise.resolve();
-const oneByOne: SessionTools["exclusive"] = (work) => {
-  const next = before.then(work);
-  before = next.catch(() => undefined);
-  return next;
-};
+const queues: Promise<unknown>[] = [];
+/** One after another, whichever of the tabs of a test it is. */
+function queue(which: number): SessionTools["exclusive"] {
+  return (work) => {
+    const next = (queues[which] ?? Promise.resolve()).then(work);
+    queues[which] = next.catch(() => undefined);
+    return next;
+  };
+}
 
 /** The real session on a fake database, that can be put back to where it began: filling it anew costs more than a test. */
 class ShelfSession extends YardSession {

@@ -10,6 +10,9 @@ export interface SessionTools extends BookTools {
 /** A tab that was put to sleep in the middle of a write holds the lock: nobody waits for it longer. */
 const MOST_WAIT_MS = 10_000;
 
+/** Acts of other tabs are short, but there may be many. */
+const MOST_TURN_MS = 60_000;
+
 /** The browser's own: its private files, and its locks, which a tab that dies lets go of. */
 export async function browserTools(name: YardName): Promise<SessionTools> {
   return {
@@ -26,6 +29,14 @@ export async function browserTools(name: YardName): Promise<SessionTools> {
           throw error;
         }) as ReturnType<typeof work>;
     },
+    turn: (work) =>
+      navigator.locks
+        .request(`brisk-barrel turn ${name}`, { signal: AbortSignal.timeout(MOST_TURN_MS) }, () => work())
+        .catch((error: unknown) => {
+          if (error instanceof DOMException && error.name === "TimeoutError")
+            throw new Error("another tab keeps this yard to itself");
+          throw error;
+        }) as ReturnType<typeof work>,
     newBase: ulid,
     newDevice: ulid,
   };

@@ -93,7 +93,8 @@ export function useOpening(name: YardName, makeDemo: MakeDemo) {
       if (gone || !view) return;
       clearTimeout(slow);
       lookRef.current = { ...lookRef.current, have: change.to };
-      const vanished = book.entries === 0 ? readLastSeen(name) : null;
+      const seen = readLastSeen(name);
+      const vanished = seen !== null && book.entries < seen.entries ? seen : null;
       setOpened({ client, view, book, seq: change.to, own, vanished });
       setRestarting(false);
       isNow(client);
@@ -122,7 +123,7 @@ export function useOpening(name: YardName, makeDemo: MakeDemo) {
     [name],
   );
   useQuietDeaths();
-  useLastSeen(name, opened?.book ?? null);
+  useLastSeen(name, opened?.book ?? null, opened?.vanished ?? null);
 
   const travel = useCallback(
     (to: string | null) => {
@@ -197,10 +198,14 @@ function useQuietDeaths(): void {
   }, []);
 }
 
-function useLastSeen(name: YardName, book: BookState | null): void {
+/** What was seen here last is not forgotten for less, until somebody has written again. */
+function useLastSeen(name: YardName, book: BookState | null, vanished: LastSeen | null): void {
   const entries = book?.entries ?? 0;
   const copied = book?.copied ?? null;
+  const [first, setFirst] = useState<number | null>(null);
+  useEffect(() => setFirst((known) => known ?? (entries > 0 ? entries : null)), [entries]);
+  const isMissing = vanished !== null && entries < vanished.entries && (first === null || entries === first);
   useEffect(() => {
-    if (entries > 0) noteLastSeen(name, { entries, at: clockIso(), copied });
-  }, [name, entries, copied]);
+    if (entries > 0 && !isMissing) noteLastSeen(name, { entries, at: clockIso(), copied });
+  }, [name, entries, copied, isMissing]);
 }

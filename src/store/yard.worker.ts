@@ -16,6 +16,17 @@ import { browserTools } from "./tools";
 /** The yard lives here, off the page: reading, projecting and checking 20,000 entries may not hold up a thumb. */
 let session: YardSession | undefined;
 
+/** First comes whoever opened it. */
+const CHECK_AFTER_MS = 4000;
+
+/** Reads both copies whole once it is quiet, and tells the page where something had to be mended. */
+function checkLater(of: YardSession, onChange: () => void): void {
+  const rest = (): Promise<void> => new Promise((later) => setTimeout(later, 0));
+  setTimeout(() => {
+    if (session === of) void of.check(rest).then((mended) => mended && onChange());
+  }, CHECK_AFTER_MS);
+}
+
 const open = (): YardSession => {
   if (!session) throw new Error("no yard is open");
   return session;
@@ -41,6 +52,7 @@ const api = {
     onStage("waiting");
     await tools.exclusive(async () => onStage("reading"));
     session = await YardSession.open(name, tools, onChange, known);
+    checkLater(session, onChange);
     return { newestAt: session.latestAt() };
   },
   look: (now: string, look: Look): Seen => open().look(now, look),
@@ -62,7 +74,7 @@ const api = {
   list: (offset: number, limit: number): { rows: Listed[]; total: number } => open().list(offset, limit),
   about: (id: string, limit: number): { rows: Listed[]; total: number } => open().about(id, limit),
   exportFile: (now: string): Promise<string> => open().exportFile(now),
-  noteCopy: (at: string, where: Copied["where"]): Promise<BookState> => open().noteCopy(at, where),
+  noteCopy: (at: string, where: Copied["where"], held?: number): Promise<BookState> => open().noteCopy(at, where, held),
   recover: (): Promise<Result<BookState, StoreError>> => open().recover(),
   checkFile: (text: string): Result<RestoreReport, YardFileError> => open().checkFile(text),
   restore: (text: string, now: string): Promise<Result<RestoreReport, YardFileError | StoreError>> =>

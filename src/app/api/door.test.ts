@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { ANSWER_HEADERS, refusedAtDoor } from "./door";
+import { ANSWER_HEADERS, isKnownMethod, refusedAtDoor } from "./door";
 import { type HeavyAnswer, HeavyDesk } from "./heavyDesk";
 
 const door = (method: string, headers: Record<string, string>) =>
@@ -27,6 +27,11 @@ describe("the server's door", () => {
     for (const origin of ["http://evil.example", "null", "http://localhost.evil:3000"])
       expect(door("POST", { origin, "content-type": "application/json" })).toBe(403);
     expect(door("GET", { "sec-fetch-site": "cross-site" })).toBe(403);
+    // Another port of this machine is another's page.
+    expect(door("GET", { "sec-fetch-site": "same-site" })).toBe(403);
+    expect(door("POST", { origin: "http://127.0.0.1:3001", "content-type": "application/json" })).toBe(403);
+    expect(["GET", "head", "POST"].every(isKnownMethod)).toBe(true);
+    expect(["TRACE", "PUT", "CONNECT"].some(isKnownMethod)).toBe(false);
     for (const type of ["text/plain", "multipart/form-data; boundary=x", "text/html"])
       expect(door("POST", { "content-type": type })).toBe(415);
     // A form on a page of this origin is no command line.

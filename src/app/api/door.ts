@@ -10,11 +10,13 @@ export const isOwnHost = (host: string | null): boolean =>
 
 /** Why a request does not get past the door; null where it does. */
 export function refusedAtDoor(method: string, headers: Pick<Headers, "get">): Problem | null {
-  if (!isOwnHost(headers.get("host"))) return FOREIGN_HOST;
+  const host = headers.get("host");
+  if (!isOwnHost(host)) return FOREIGN_HOST;
   const origin = headers.get("origin");
   const isPage = origin !== null || headers.get("sec-fetch-site") !== null;
-  if (origin !== null && !isOwnOrigin(origin)) return FOREIGN_ORIGIN;
-  if (headers.get("sec-fetch-site") === "cross-site") return FOREIGN_ORIGIN;
+  if (origin !== null && !isOwnOrigin(origin, host)) return FOREIGN_ORIGIN;
+  // "same-site" is another port of this machine: what is served there is somebody else's.
+  if (["cross-site", "same-site"].includes(headers.get("sec-fetch-site") ?? "")) return FOREIGN_ORIGIN;
   if (method !== "POST") return null;
   const type = headers.get("content-type")?.split(";")[0]?.trim().toLowerCase();
   if (type === "application/json") return null;
@@ -22,13 +24,21 @@ export function refusedAtDoor(method: string, headers: Pick<Headers, "get">): Pr
   return !isPage && (type === undefined || type === FORM) ? null : WRONG_TYPE;
 }
 
-function isOwnOrigin(origin: string): boolean {
+/** This machine, and the port that is asked: a page of another port is another's. */
+function isOwnOrigin(origin: string, host: string | null): boolean {
   try {
-    return isOwnHost(new URL(origin).host);
+    const { host: from } = new URL(origin);
+    return isOwnHost(from) && portOf(from) === portOf(host ?? "");
   } catch {
     return false;
   }
 }
+
+const portOf = (host: string): string => /:(\d+)$/.exec(host)?.[1] ?? "80";
+
+/** Methods that a browser or a command line has use for here; any other is told so. */
+const METHODS: ReadonlySet<string> = new Set(["GET", "HEAD", "POST", "OPTIONS"]);
+export const isKnownMethod = (method: string): boolean => METHODS.has(method.toUpperCase());
 
 /** An answer is data: no page may be made of it, and none may keep it. */
 export const ANSWER_HEADERS: Readonly<Record<string, string>> = {

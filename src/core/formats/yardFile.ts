@@ -34,6 +34,8 @@ export type YardFileError =
   | { readonly code: "truncated"; readonly count: number; readonly found: number }
   | { readonly code: "checksum" }
   | { readonly code: "duplicate-ids"; readonly id: string }
+  /** Two entries on one line, or one on two: which text is whose cannot be told. */
+  | { readonly code: "not-a-line"; readonly index: number }
   /** No entry at all: nothing with an id. */
   | { readonly code: "bad-entry"; readonly index: number };
 
@@ -97,7 +99,10 @@ function takeLines(
   const lines: Line[] = [];
   const entries: Entry[] = [];
   const ids = new Set<string>();
+  // A seal says that nothing was changed, not that it was written as this house writes: each entry is a line of its own.
+  if (texts.length !== raws.length) return fail({ code: "not-a-line", index: Math.min(texts.length, raws.length) });
   for (const [index, text] of texts.entries()) {
+    if (!saysTheSame(text, raws[index])) return fail({ code: "not-a-line", index });
     const id = idOf(raws[index]);
     if (id === null) return fail({ code: "bad-entry", index });
     if (ids.has(id)) return fail({ code: "duplicate-ids", id });
@@ -109,6 +114,14 @@ function takeLines(
     if (entry) entries.push(entry);
   }
   return ok({ exportedAt, lines, entries });
+}
+
+function saysTheSame(text: string, raw: unknown): boolean {
+  try {
+    return JSON.stringify(JSON.parse(text)) === JSON.stringify(raw);
+  } catch {
+    return false;
+  }
 }
 
 const idOf = (raw: unknown): string | null =>

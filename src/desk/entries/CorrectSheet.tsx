@@ -16,6 +16,7 @@ export default function CorrectSheet({ entry, onDone }: { entry: Entry; onDone: 
         form={form}
         given={NOTHING}
         was={{ happenedAt: entry.happenedAt, note: entry.note ?? "" }}
+        keptAs={`correct ${entry.id}`}
         submit="Put it right"
         onDone={onDone}
       />

@@ -69,6 +69,9 @@ export function FileBox() {
               {offered.unreadable > 0
                 ? `, ${offered.unreadable} of which this release cannot read (they are kept, and left out of every figure)`
                 : ""}
+              {offered.circles > 0
+                ? `, ${offered.circles} of which correct each other in a circle (the last written stands)`
+                : ""}
               {offered.odd > 0 ? `, ${offered.odd} of which hold a hidden character in some name or note` : ""}. It was
               written on {fullDay(offered.exportedAt)}. It takes the place of the {book.entries} that stand here, which
               are kept as a copy that can be put back.

@@ -7,8 +7,9 @@ import { YardDb } from "../db";
 import { testTools } from "../testing";
 import { Book } from "./book";
 import { MemoryShelf } from "./journal.testing";
-import { encodeRecord } from "./journalRecord";
+import { decodeRecords, encodeRecord } from "./journalRecord";
 import type { NewerDatabase } from "./mend";
+import { keepReserve } from "./reserve";
 
 const line = (id: string): Line => lineOf({ id, note: `öl ${id}` } as { id: string });
 const texts = (lines: readonly Line[]): string[] => lines.map((l) => l.text).sort();
@@ -78,6 +79,71 @@ describe("two copies of one yard", () => {
     }
   });
 
+  it("one turned bit hides one act and nothing after it; the damaged file is kept, and both copies are whole again", async () => {
+    const shelf = new MemoryShelf();
+    await bookOf(shelf, "a", "b", "c", "d");
+    const bytes = shelf.files[0].slice();
+    const inB = new TextDecoder().decode(bytes).indexOf("öl b");
+    bytes[inB + 3] = (bytes[inB + 3] ?? 0) ^ 1;
+    shelf.files[0] = bytes;
+    last?.close();
+    await Dexie.delete("brisk-barrel");
+    const found = await reopened(shelf);
+    expect(found).toMatchObject({ isHarmed: true, repair: { found: 0, putBack: 3 } });
+    expect(found.lines.map((l) => l.id).sort()).toEqual(["a", "c", "d"]);
+    expect(shelf.files.damaged).toEqual(bytes);
+    last?.close();
+    await Dexie.delete("brisk-barrel");
+    expect(await reopened(shelf)).toMatchObject({ isHarmed: false, repair: { putBack: 3 } });
+  });
+
+  it("whatever bit turns, what the other acts say is read, and nothing is read that was not written", async () => {
+    const acts = ["a", "b", "c", "d", "e"];
+    const records = acts.map((id, n) => encodeRecord({ generation: n, base: "x", fresh: n === 0, lines: [line(id)] }));
+    const whole = Uint8Array.from(records.flatMap((r) => [...r]));
+    fc.assert(
+      fc.property(fc.nat(whole.length - 1), fc.nat(7), (at, bit) => {
+        const bytes = whole.slice();
+        bytes[at] = (bytes[at] ?? 0) ^ (1 << bit);
+        const { records: read, damaged } = decodeRecords(bytes);
+        expect(read.length).toBeGreaterThanOrEqual(acts.length - 2);
+        expect(damaged + read.length).toBeGreaterThanOrEqual(acts.length - 1);
+        for (const r of read) for (const l of r.lines) expect(l).toEqual(line(l.id));
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  it("in idle time the one is held against the other, to the byte: a row or a record that says something else is put right", async () => {
+    const shelf = new MemoryShelf();
+    const rest = async () => undefined;
+    const book = await bookOf(shelf, "a", "b", "c");
+    expect(await book.isAlike(rest)).toBe(true);
+    const bytes = shelf.files[0].slice();
+    bytes[bytes.length - 4] = (bytes[bytes.length - 4] ?? 0) ^ 1;
+    shelf.files[0] = bytes;
+    expect(await book.isWhole()).toBe(true);
+    expect(await book.isAlike(rest)).toBe(false);
+    expect(await book.recover([], true)).toMatchObject({ isHarmed: true, repair: null, head: { entries: 3 } });
+    expect(await book.isAlike(rest)).toBe(true);
+    const db = new YardDb("own");
+    await db.lines.update("b", { text: line("b").text.replace("öl", "ol") });
+    db.close();
+    expect(await book.isAlike(rest)).toBe(false);
+    expect(texts((await book.recover([], true)).lines)).toEqual(texts(["a", "b", "c"].map(line)));
+    expect(texts(await book.lines())).toEqual(texts(["a", "b", "c"].map(line)));
+  });
+
+  it("a browser without private files works with the one copy, and one that has them again makes the second", async () => {
+    const shelf = new MemoryShelf();
+    await bookOf(shelf, "a", "b");
+    const bare = await bookOf(null);
+    expect(await bare.append([line("c")])).toMatchObject({ ok: true });
+    const again = await reopened(shelf);
+    expect(again).toMatchObject({ head: { entries: 3 }, repair: null });
+    expect(await again.book.isAlike(async () => undefined)).toBe(true);
+  });
+
   it("a journal that is one act ahead was killed before the word was said: it is taken from there, and no loss", async () => {
     const shelf = new MemoryShelf();
     const { head } = await bookOf(shelf, "a");
@@ -142,11 +208,27 @@ describe("a disk that is full", () => {
     const book = await bookOf(shelf, "a");
     const bytes = shelf.files[0];
     shelf.full = true;
-    expect(await book.append([line("b")])).toMatchObject({ error: { code: "not-stored", reason: "the disk is full" } });
+    expect(await book.append([line("b")])).toMatchObject({
+      error: { code: "not-stored", cause: "full", reason: "the disk is full" },
+    });
     expect(shelf.files[0]).toEqual(bytes);
     expect(await book.lines()).toHaveLength(1);
     shelf.full = false;
     expect(await book.append([line("b")])).toMatchObject({ ok: true });
+  });
+
+  it("lets go of the room that was kept for it, and the act is taken", async () => {
+    const shelf = new MemoryShelf();
+    const book = await bookOf(shelf, "a");
+    expect(await keepReserve(shelf.open)).toBe(true);
+    shelf.full = true;
+    // What is let go of is room again.
+    const cut = vi.spyOn(shelf, "freed").mockImplementation(() => {
+      shelf.full = false;
+    });
+    expect(await book.append([line("b")])).toMatchObject({ ok: true });
+    expect(cut).toHaveBeenCalled();
+    expect(shelf.files.reserve).toHaveLength(0);
   });
 
   it("for the database: the journal is put back, and the yard stays whole", async () => {

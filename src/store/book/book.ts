@@ -1,8 +1,11 @@
 import { type Line, writeYardLines } from "@/core/formats";
 import { fail, ok, type Result } from "@/core/units";
 import { type Head, NATIVE_VERSION, YardDb, type YardName } from "../db";
-import { emptyOther, endsAt, type JournalShelf, type OpenJournal, openAfresh, openAtEnd } from "./journal";
+import { type Cause, causeOf, reasonOf, Silent } from "./cause";
+import { emptyOther, endsAt, type JournalShelf, type OpenJournal, openAfresh, openAtEnd, yardOf } from "./journal";
+import { type DecodedRecords, decodingRecords } from "./journalRecord";
 import { type Mended, mend } from "./mend";
+import { letReserveGo } from "./reserve";
 
 /** What the book needs of its surroundings, so that tests can give it others. */
 export interface BookTools {
@@ -10,6 +13,8 @@ export interface BookTools {
   readonly shelf: JournalShelf | null;
   /** Runs work while no other tab runs any. */
   readonly exclusive: <T>(work: () => Promise<T>) => Promise<T>;
+  /** Queues whole acts of all tabs: each looks, writes and is done before the next begins. */
+  readonly turn: <T>(work: () => Promise<T>) => Promise<T>;
   readonly newBase: () => string;
 }
 
@@ -18,7 +23,7 @@ export type BookError =
   | { readonly code: "moved-on" }
   /** A newer release, in another tab, has brought the database up to date: this one may not write to it. */
   | { readonly code: "newer" }
-  | { readonly code: "not-stored"; readonly reason: string };
+  | { readonly code: "not-stored"; readonly cause: Cause; readonly reason: string };
 
 export interface Replacement {
   readonly lines: readonly Line[];
@@ -133,14 +138,40 @@ export class Book {
   }
 
   /** Opens the database anew and puts back what it lacks; `lines` is what the tab still knows. */
-  async recover(lines: readonly Line[]): Promise<Mended> {
+  async recover(lines: readonly Line[], isDoubted = false): Promise<Mended> {
     return this.tools.exclusive(async () => {
       this.db.close();
       this.db = new YardDb(this.name);
-      const mended = await mend(this.name, this.db, this.tools, { base: this.at.base, lines });
+      const mended = await mend(this.name, this.db, this.tools, { base: this.at.base, lines }, isDoubted);
       this.at = mended.head;
       return mended;
     });
+  }
+
+  /**
+   * Reads both copies whole and holds the one against the other: alike to the byte, or not. Only the reading holds up other
+   * tabs; `rest` is awaited now and then while it is compared.
+   */
+  async isAlike(rest: () => Promise<void>): Promise<boolean> {
+    const { shelf } = this.tools;
+    if (!shelf) return true;
+    const looked = await this.tools.exclusive(async () => {
+      const head = await this.readHead();
+      if (!head?.journal) return null;
+      const file = await shelf(head.journal.slot);
+      const bytes = file.read(0, file.size());
+      file.close();
+      return { head, bytes, rows: await this.db.lines.toArray(), slot: head.journal.slot };
+    });
+    if (!looked) return true;
+    const journal = yardOf(await decodedWithRests(looked.bytes, rest), looked.slot);
+    return (
+      journal !== null &&
+      !journal.isDamaged &&
+      journal.base === looked.head.base &&
+      journal.lines.size === looked.rows.length &&
+      looked.rows.every((row) => journal.lines.get(row.id)?.text === row.text)
+    );
   }
 
   /** Whether both copies still hold what was acknowledged. */
@@ -172,19 +203,23 @@ export class Book {
       let journal: OpenJournal | null = null;
       try {
         journal = await openJournal(this.at);
-        const next = await db.transaction("rw", db.lines, db.marks, db.kept, async () => {
-          // The library opens a newer database without a word.
-          if (db.backendDB().version > NATIVE_VERSION) throw new Outdated();
-          const head = await this.readHead();
-          if (!head) throw new Vanished("the browser has emptied the database");
-          if (head.generation !== this.at.generation || head.base !== this.at.base) throw new MovedOn();
-          if (head.journal && !journal) throw new Vanished("the second copy is not where it ended");
-          const rows = await db.lines.count();
-          if (rows !== head.entries) throw new Vanished(`the database holds ${rows} of ${head.entries} entries`);
-          const written = await work(head, journal);
-          await db.marks.put({ key: "head", value: written });
-          return written;
-        });
+        const next = await answered(db, () =>
+          db.transaction("rw", db.lines, db.marks, db.kept, async () => {
+            // The library opens a newer database without a word.
+            if (db.backendDB().version > NATIVE_VERSION) throw new Outdated();
+            const head = await this.readHead();
+            if (!head) throw new Vanished("the browser has emptied the database");
+            if (head.generation !== this.at.generation || head.base !== this.at.base) throw new MovedOn();
+            // A browser without private files works with one copy; the next one that has them makes the second anew.
+            if (head.journal && !journal && this.tools.shelf)
+              throw new Vanished("the second copy is not where it ended");
+            const rows = await db.lines.count();
+            if (rows !== head.entries) throw new Vanished(`the database holds ${rows} of ${head.entries} entries`);
+            const written = await work(head, journal);
+            await db.marks.put({ key: "head", value: written });
+            return written;
+          }),
+        );
         this.at = next;
         return ok(next);
       } catch (error) {
@@ -195,7 +230,20 @@ export class Book {
         journal?.close();
       }
     };
-    return this.tools.exclusive(once).catch((error) => fail({ code: "not-stored", reason: reasonOf(error) }));
+    const tried = (): Promise<Result<Head, BookError>> =>
+      this.tools
+        .exclusive(once)
+        .catch((error) => fail({ code: "not-stored", cause: causeOf(error), reason: reasonOf(error) }));
+    return this.withReserve(tried);
+  }
+
+  /** A write that found no room is tried once more in the room that was kept for it. */
+  private async withReserve(tried: () => Promise<Result<Head, BookError>>): Promise<Result<Head, BookError>> {
+    const first = await tried();
+    const { shelf } = this.tools;
+    if (first.ok || first.error.code !== "not-stored" || first.error.cause !== "full" || !shelf) return first;
+    const had = await letReserveGo(shelf).catch(() => false);
+    return had && (await this.isWhole()) ? tried() : first;
   }
 
   private async readHead(): Promise<Head | null> {
@@ -211,6 +259,18 @@ export class Book {
   }
 }
 
+/** So many records are decoded at a stretch. */
+const AT_A_STRETCH = 200;
+
+async function decodedWithRests(bytes: Uint8Array, rest: () => Promise<void>): Promise<DecodedRecords> {
+  const decoding = decodingRecords(bytes);
+  for (let n = 1; ; n++) {
+    const { done, value } = decoding.next();
+    if (done) return value;
+    if (n % AT_A_STRETCH === 0) await rest();
+  }
+}
+
 /** Null where there is no shelf; the journal may end elsewhere only if another tab wrote, which the transaction finds. */
 async function openHere(shelf: JournalShelf | null, { journal }: Head): Promise<OpenJournal | null> {
   return shelf && journal ? openAtEnd(shelf, journal) : null;
@@ -218,7 +278,26 @@ async function openHere(shelf: JournalShelf | null, { journal }: Head): Promise<
 
 const wordOf = (error: unknown): BookError => {
   if (error instanceof MovedOn) return { code: "moved-on" };
-  return error instanceof Outdated ? { code: "newer" } : { code: "not-stored", reason: reasonOf(error) };
+  if (error instanceof Outdated) return { code: "newer" };
+  return { code: "not-stored", cause: causeOf(error), reason: reasonOf(error) };
 };
 
-const reasonOf = (error: unknown): string => (error instanceof Error ? error.message || error.name : String(error));
+/** Nobody waits longer for a disk: what has not answered by then is told as not written, and is looked for later. */
+const ANSWERS_MS = 5000;
+
+/** A transaction that is answered within that time, or given up: on a full disk some never are. */
+async function answered<T>(db: YardDb, work: () => PromiseLike<T>): Promise<T> {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const silence = new Promise<never>((_, reject) => {
+    timer = setTimeout(() => {
+      // What it may still do is seen at the next look: a yard that has moved on is read anew.
+      db.close({ disableAutoOpen: false });
+      reject(new Silent());
+    }, ANSWERS_MS);
+  });
+  try {
+    return await Promise.race([work(), silence]);
+  } finally {
+    clearTimeout(timer);
+  }
+}

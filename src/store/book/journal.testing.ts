@@ -1,13 +1,21 @@
-import type { JournalFile, JournalShelf, Slot } from "./journal";
+import type { Aside, JournalFile, JournalShelf, Slot } from "./journal";
 
 /** A journal in memory, of which a test sees the bytes, and whose disk it can fill up. */
 export class MemoryShelf {
-  readonly files: Record<Slot, Uint8Array> = { 0: new Uint8Array(), 1: new Uint8Array() };
+  readonly files: Record<Slot | Aside, Uint8Array> = {
+    0: new Uint8Array(),
+    1: new Uint8Array(),
+    damaged: new Uint8Array(),
+    reserve: new Uint8Array(),
+  };
   full = false;
+
+  /** Called when the reserve is let go of. */
+  freed(): void {}
 
   readonly open: JournalShelf = async (slot) => this.file(slot);
 
-  private file(slot: Slot): JournalFile {
+  private file(slot: Slot | Aside): JournalFile {
     const bytes = (): Uint8Array => this.files[slot];
     return {
       size: () => bytes().length,
@@ -23,6 +31,7 @@ export class MemoryShelf {
       },
       cut: (size) => {
         this.files[slot] = bytes().slice(0, size);
+        if (slot === "reserve" && size === 0) this.freed();
       },
       flush: () => undefined,
       close: () => undefined,

@@ -1,5 +1,5 @@
 import type { Line } from "@/core/formats";
-import { decodeRecords, encodeRecord, type JournalRecord } from "./journalRecord";
+import { type DecodedRecords, decodeRecords, encodeRecord, type JournalRecord } from "./journalRecord";
 
 /** A file of bytes that is open to nobody else: what a journal needs of the browser's private file system. */
 export interface JournalFile {
@@ -15,7 +15,10 @@ export interface JournalFile {
 export type Slot = 0 | 1;
 
 /** Where the two files of a journal lie. A whole new yard is written to the one that is not in use. */
-export type JournalShelf = (slot: Slot) => Promise<JournalFile>;
+export type JournalShelf = (slot: Slot | Aside) => Promise<JournalFile>;
+
+/** Beside the two: the last file that was found damaged, and room that is let go of when the disk is full. */
+export type Aside = "damaged" | "reserve";
 
 /** How far a journal reaches: kept in the database with every act, so that a look at the size tells whether both agree. */
 export interface JournalEnd {
@@ -29,6 +32,8 @@ export interface JournalYard {
   readonly base: string;
   readonly lines: ReadonlyMap<string, Line>;
   readonly end: JournalEnd;
+  /** Part of it no longer reads as it was written. */
+  readonly isDamaged: boolean;
 }
 
 /** A journal that was open when something went wrong is put back to where it ended. */
@@ -110,18 +115,39 @@ export async function readJournal(shelf: JournalShelf): Promise<JournalYard | nu
 
 async function readSlot(shelf: JournalShelf, slot: Slot): Promise<JournalYard | null> {
   const file = await shelf(slot);
-  const { records, whole } = decodeRecords(file.read(0, file.size()));
+  const decoded = decodeRecords(file.read(0, file.size()));
   file.close();
-  return yardOf(records, { slot, bytes: whole });
+  return yardOf(decoded, slot);
 }
 
-export function yardOf(records: readonly JournalRecord[], end: JournalEnd): JournalYard | null {
+export function yardOf({ records, whole, damaged }: DecodedRecords, slot: Slot): JournalYard | null {
   const last = records.at(-1);
   if (!last) return null;
   const lines = new Map<string, Line>();
+  let base = "";
   for (const record of records) {
-    if (record.fresh) lines.clear();
+    // What another yard left is none of this one, also where the record that replaced it can no longer be read.
+    if (record.fresh || record.base !== base) lines.clear();
+    base = record.base;
     for (const line of record.lines) lines.set(line.id, line);
   }
-  return { generation: last.generation, base: last.base, lines, end };
+  return { generation: last.generation, base, lines, end: { slot, bytes: whole }, isDamaged: damaged > 0 };
+}
+
+/** Puts a file that no longer reads aside, for whoever can make more of it; the one before it goes. */
+export async function keepAside(shelf: JournalShelf, slot: Slot): Promise<void> {
+  const file = await shelf(slot);
+  const bytes = file.read(0, file.size());
+  file.close();
+  const aside = await shelf("damaged");
+  try {
+    aside.cut(0);
+    aside.write(0, bytes);
+    aside.flush();
+  } catch {
+    // A full disk keeps no damaged file; what of it could be read is taken all the same.
+    aside.cut(0);
+  } finally {
+    aside.close();
+  }
 }

@@ -1,7 +1,8 @@
 import type { Line } from "@/core/formats";
 import { DB_VERSION, type Head, linesAsFound, versionFound, type YardDb, type YardName } from "../db";
 import type { BookTools } from "./book";
-import { emptyOther, endsAt, type JournalYard, openAfresh, readJournal } from "./journal";
+import { type Cause, causeOf, reasonOf } from "./cause";
+import { emptyOther, endsAt, type JournalYard, keepAside, openAfresh, readJournal } from "./journal";
 import type { JournalRecord } from "./journalRecord";
 
 /** That the database had lost entries and the journal gave them back. */
@@ -15,7 +16,15 @@ export interface Mended {
   readonly lines: readonly Line[];
   readonly repair: Repair | null;
   /** Why the database takes nothing: the lines are those of the journal then, and nothing can be written. */
-  readonly stuck: string | null;
+  readonly stuck: Stuck | null;
+  /** The second copy no longer read as it was written: it was put aside and made anew. */
+  readonly isHarmed: boolean;
+}
+
+/** Why nothing can be written, in the browser's words and by what it comes of. */
+export interface Stuck {
+  readonly cause: Cause;
+  readonly reason: string;
 }
 
 /** Thrown for a database that a newer release has written: it may be read, and nothing written. */
@@ -43,21 +52,27 @@ interface Stored {
  * journal that is further is taken from there; a database that has fewer entries than it says, or none and no head,
  * gets them back; a journal that is missing or stops short is written anew.
  */
-export async function mend(name: YardName, db: YardDb, tools: BookTools, memory: Memory = NO_MEMORY): Promise<Mended> {
+export async function mend(
+  name: YardName,
+  db: YardDb,
+  tools: BookTools,
+  memory: Memory = NO_MEMORY,
+  isDoubted = false,
+): Promise<Mended> {
   let stored: Stored = { head: null, rows: [] };
   try {
     await savedBeforeMigrating(name, tools);
     stored = await read(db);
     const { head, rows } = stored;
-    const isFine = head !== null && isWhole(stored) && (await agrees(head, tools));
+    const isFine = !isDoubted && head !== null && isWhole(stored) && (await agrees(head, tools));
     const mended = isFine
-      ? { head, lines: rows, repair: null, stuck: null }
+      ? { head, lines: rows, repair: null, stuck: null, isHarmed: false }
       : await madeToAgree(stored, db, tools, memory);
     if (tools.shelf && mended.head.journal) await emptyOther(tools.shelf, mended.head.journal.slot);
     return mended;
   } catch (error) {
     if (error instanceof NewerDatabase) throw error;
-    return stuckAt(stored, tools, memory, error instanceof Error ? error.message || error.name : String(error));
+    return stuckAt(stored, tools, memory, { cause: causeOf(error), reason: reasonOf(error) });
   }
 }
 
@@ -72,12 +87,13 @@ const isWhole = ({ head, rows }: Stored): boolean => head !== null && rows.lengt
 async function madeToAgree(stored: Stored, db: YardDb, tools: BookTools, memory: Memory): Promise<Mended> {
   const journal = tools.shelf ? await readJournal(tools.shelf) : null;
   const { base = tools.newBase(), lines } = agreed(stored, journal, memory);
-  const known = new Set(stored.rows.map((row) => row.id));
+  const known = new Map(stored.rows.map((row) => [row.id, row.text]));
   const missing = lines.filter((line) => !known.has(line.id));
+  const changed = lines.filter((line) => known.has(line.id) && known.get(line.id) !== line.text);
   const generation = Math.max(stored.head?.generation ?? 0, journal?.generation ?? 0) + 1;
   const end = await journalOf({ generation, base, fresh: true, lines }, journal, tools);
   const isReplaced = lines.length - missing.length < known.size;
-  const put = isReplaced ? lines : missing;
+  const put = isReplaced ? lines : [...missing, ...changed];
   const head: Head = { generation, base, entries: lines.length, journal: end };
   await db.transaction("rw", db.lines, db.marks, async () => {
     if (isReplaced) await db.lines.clear();
@@ -86,7 +102,8 @@ async function madeToAgree(stored: Stored, db: YardDb, tools: BookTools, memory:
   });
   // One act more in the journal than in a whole database is no loss: it was never acknowledged.
   const lost = missing.length > 0 && !isWhole(stored);
-  return { head, lines, repair: lost ? { found: known.size, putBack: missing.length } : null, stuck: null };
+  const isHarmed = journal?.isDamaged === true || changed.length > 0;
+  return { head, lines, repair: lost ? { found: known.size, putBack: missing.length } : null, stuck: null, isHarmed };
 }
 
 /** The journal as it must be: left alone where it holds just these lines, or written whole to the other file. */
@@ -96,7 +113,8 @@ async function journalOf(
   tools: BookTools,
 ): Promise<Head["journal"]> {
   if (!tools.shelf) return null;
-  const same = journal?.base === record.base && journal.lines.size === record.lines.length;
+  const same = !journal?.isDamaged && journal?.base === record.base && journal.lines.size === record.lines.length;
+  if (journal?.isDamaged) await keepAside(tools.shelf, journal.end.slot);
   if (journal && same && (await endsAt(tools.shelf, journal.end))) return journal.end;
   const file = await openAfresh(tools.shelf, journal?.end.slot ?? 1);
   try {
@@ -130,7 +148,7 @@ function agreed(
       : { base: journal.base, lines: [...journal.lines.values()] };
   // A tab that has not seen the yard replaced remembers another one.
   const remembered = isWhole(stored) || (base !== undefined && base !== memory.base) ? [] : memory.lines;
-  return { base, lines: union(own, [...(journal?.lines.values() ?? [])], remembered) };
+  return { base, lines: union([...(journal?.lines.values() ?? [])], own, remembered) };
 }
 
 function union(...lists: readonly (readonly Line[])[]): readonly Line[] {
@@ -140,13 +158,13 @@ function union(...lists: readonly (readonly Line[])[]): readonly Line[] {
 }
 
 /** What there is to look at while the disk takes nothing. */
-async function stuckAt(stored: Stored, tools: BookTools, memory: Memory, stuck: string): Promise<Mended> {
+async function stuckAt(stored: Stored, tools: BookTools, memory: Memory, stuck: Stuck): Promise<Mended> {
   const journal = await (tools.shelf ? readJournal(tools.shelf) : null)?.catch(() => null);
   const { base = "", lines } = agreed(stored, journal ?? null, memory);
   const generation = stored.head?.generation ?? journal?.generation ?? 0;
   const head: Head = { generation, base, entries: lines.length, journal: journal?.end ?? null };
   const putBack = lines.length - stored.rows.length;
-  return { head, lines, repair: putBack > 0 ? { found: stored.rows.length, putBack } : null, stuck };
+  return { head, lines, repair: putBack > 0 ? { found: stored.rows.length, putBack } : null, stuck, isHarmed: false };
 }
 
 /** A database of an older release is copied to the journal before it is brought up to date: a full disk may lose it. */

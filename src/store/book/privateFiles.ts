@@ -1,7 +1,8 @@
+import { Held } from "./cause";
 import type { JournalFile, JournalShelf } from "./journal";
 
-/** Another tab that has just let go of the file may need a moment. */
-const TRIES = 40;
+/** Another tab that has just let go of the file may need a moment; one that died in a write, some seconds. */
+const TRIES = 320;
 const WAIT_MS = 25;
 
 /**
@@ -9,16 +10,14 @@ const WAIT_MS = 25;
  * where the browser has none (a private window, an old release): then there is no second copy, and the shed says so.
  */
 export async function privateShelf(name: string): Promise<JournalShelf | null> {
-  try {
-    const root = await navigator.storage.getDirectory();
+  if (!("createSyncAccessHandle" in FileSystemFileHandle.prototype)) return null;
+  const root = await navigator.storage.getDirectory().catch(() => null);
+  if (root === null) return null;
+  // Whether a file can be had now is another question: one that another tab holds is there, and is waited for.
+  return async (slot) => {
     const folder = await root.getDirectoryHandle("journal", { create: true });
-    const shelf: JournalShelf = async (slot) =>
-      fileOf(await patiently(await folder.getFileHandle(`${name}-${slot}.log`, { create: true })));
-    (await shelf(0)).close();
-    return shelf;
-  } catch {
-    return null;
-  }
+    return fileOf(await patiently(await folder.getFileHandle(`${name}-${slot}.log`, { create: true })));
+  };
 }
 
 /** As the standard has it; the page's own type library leaves out what only workers can. */
@@ -37,7 +36,8 @@ async function patiently(file: FileSystemFileHandle): Promise<SyncHandle> {
       return await (file as unknown as { createSyncAccessHandle(): Promise<SyncHandle> }).createSyncAccessHandle();
     } catch (error) {
       const held = error instanceof DOMException && error.name === "NoModificationAllowedError";
-      if (!held || left === 0) throw error;
+      if (held && left === 0) throw new Held();
+      if (!held) throw error;
       await new Promise((resolve) => setTimeout(resolve, WAIT_MS));
     }
   }

@@ -10,7 +10,7 @@ import { unitsOf } from "./units";
 
 type StoreError =
   | LedgerError
-  | { readonly code: "not-stored"; readonly reason: string }
+  | { readonly code: "not-stored"; readonly cause: Cause; readonly reason: string }
   | { readonly code: "read-only" }
   | { readonly code: "not-safe"; readonly refusals: readonly DraftRefusal[] };
 
@@ -82,11 +82,29 @@ export function wordError(error: StoreError, view: YardView, later?: Entry): str
     case "not-safe":
       return error.refusals.map((r) => wordRefusal(r, view)).join(" ");
     case "not-stored":
-      return `It could not be kept on this disk (${error.reason}). Nothing was changed; free some space and try again.`;
+      return `${CAUSE_WORDS[error.cause]} (${error.reason}). Nothing was changed. ${CAUSE_STEPS[error.cause]}`;
     case "read-only":
       return "A newer release has written this yard, and this one only shows it. Update, then log it.";
   }
 }
+
+type Cause = "full" | "busy" | "silent" | "corrupt" | "other";
+
+/** Why nothing could be kept; each cause is mended otherwise. */
+export const CAUSE_WORDS: Readonly<Record<Cause, string>> = {
+  full: "There is no room left on this disk",
+  busy: "Another tab of this yard is in the way",
+  silent: "The disk does not answer",
+  corrupt: "What this browser keeps of the yard cannot be opened",
+  other: "It could not be kept on this disk",
+};
+export const CAUSE_STEPS: Readonly<Record<Cause, string>> = {
+  full: "Free some space, and it is tried again by itself.",
+  busy: "Close the other tabs of this yard, or wait a moment.",
+  silent: "It is tried again by itself; if it goes on, save a copy elsewhere.",
+  corrupt: "Save a copy now, then start the browser again.",
+  other: "Save a copy, then try again.",
+};
 
 const WHY = {
   "too-much": "is more than can be",
@@ -212,6 +230,7 @@ const FILE_CODES: Readonly<Record<YardFileError["code"], true>> = {
   checksum: true,
   "duplicate-ids": true,
   "bad-entry": true,
+  "not-a-line": true,
 };
 
 /** Whether what went wrong lies in the file, and not in storing it. */
@@ -234,6 +253,8 @@ export function wordFileError(error: YardFileError): string {
       return "The checksum does not match: something in the file was changed after it was written.";
     case "duplicate-ids":
       return `Two entries in the file share the id ${error.id}.`;
+    case "not-a-line":
+      return `In this file entry ${error.index + 1} does not stand on a line of its own. It was not written by this app, or was rearranged.`;
     case "bad-entry":
       return `Entry ${error.index + 1} in the file is no entry: it has no id.`;
   }

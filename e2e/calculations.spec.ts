@@ -128,7 +128,7 @@ test("what must not meet is not offered; what has happened all the same stands i
     .getByRole("radio", { name: /^Tractor/ })
     .click();
   await page.getByLabel("Litres", { exact: true }).fill("0.5");
-  await page.getByRole("button", { name: "It has happened: log it all the same" }).click();
+  await page.getByRole("dialog").getByRole("button", { name: "It has happened: log it all the same" }).click();
   await expect(page.getByText(/^Bought 0.50 L petrol/).last()).toBeVisible();
   await page.goto("/books?demo=1");
   await expect(page.getByText("done although the app refused it")).toHaveCount(1);
@@ -153,4 +153,9 @@ test("heavy questions stand in nobody's way, and foreign callers are kept out", 
   expect((await request.post("/api/calc/heat", { data: JSON.stringify(data), headers: form })).status()).toBe(200);
   const page = await request.get("/", { headers: { Host: "evil.example" } });
   expect(page.status()).toBe(421);
+  // Nor does another name get a file, and another port of this machine an answer.
+  expect((await request.get("/icon.svg", { headers: { Host: "evil.example" } })).status()).toBe(421);
+  const neighbour = await request.post("/api/calc/heat", { data, headers: { Origin: "http://127.0.0.1:1" } });
+  expect(neighbour.status()).toBe(403);
+  expect((await request.fetch("/", { method: "PUT" })).status()).toBe(405);
 });

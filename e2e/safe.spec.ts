@@ -76,6 +76,40 @@ test("a database that the browser threw away comes back from the second copy, an
   await expect(empty.getByRole("alert").first()).toContainText("This browser had 4 entries here");
 });
 
+test("one turned bit and the database gone: what the other acts say is there, and what is missing is said", async ({
+  context,
+}) => {
+  const page = await context.newPage();
+  await openShed(page);
+  for (let n = 1; n <= 4; n++) await tap(page, n);
+  await page.close();
+  await withoutYard(context, async (other) => {
+    await deleteDatabase(other);
+    await other.evaluate(async () => {
+      const folder = await (await navigator.storage.getDirectory()).getDirectoryHandle("journal");
+      for (const slot of [0, 1]) {
+        const handle = await folder.getFileHandle(`own-${slot}.log`);
+        const bytes = new Uint8Array(await (await handle.getFile()).arrayBuffer());
+        if (bytes.length === 0) continue;
+        // In the second act, far from its ends.
+        const second = new TextDecoder().decode(bytes).indexOf("#yard ", 10);
+        bytes[second + 260] = (bytes[second + 260] ?? 0) ^ 1;
+        const out = await handle.createWritable();
+        await out.write(bytes);
+        await out.close();
+      }
+    });
+  });
+  const again = await context.newPage();
+  await openShed(again);
+  const said = again.getByRole("alert");
+  await expect(said.filter({ hasText: "no longer read as it was written" })).toBeVisible();
+  await expect(said.filter({ hasText: "had 4 entries here" })).toContainText("and now it has 3: 1 is missing");
+  // Logged anew, it goes on from what is there.
+  await again.getByRole("radio", { name: "On, bigger targets" }).click();
+  await expect(again.getByText(inSight(4))).toBeVisible();
+});
+
 test("no room: every way of writing is refused with a word, nothing changes, and later it goes on", async ({
   page,
 }) => {
@@ -85,11 +119,12 @@ test("no room: every way of writing is refused with a word, nothing changes, and
   const download = page.waitForEvent("download");
   await page.getByRole("button", { name: "Export the yard" }).click();
   const text = readFileSync(await (await download).path(), "utf8");
+  await page.getByRole("button", { name: "It is kept" }).click();
   await openShed(page);
   const cdp = await page.context().newCDPSession(page);
   const origin = new URL(page.url()).origin;
-  const used = await page.evaluate(async () => (await navigator.storage.estimate()).usage ?? 0);
-  await cdp.send("Storage.overrideQuotaForOrigin", { origin, quotaSize: Math.max(1, used - 1) });
+  // Less than all of it: what was kept for this moment is no room either.
+  await cdp.send("Storage.overrideQuotaForOrigin", { origin, quotaSize: 1 });
   await page.getByRole("radio", { name: "Off" }).click();
   await expect(page.getByText(/^Not logged\./)).toBeVisible();
   // A first day that cannot be written is not lost: what was typed stands there, and goes in once there is room.
@@ -98,13 +133,13 @@ test("no room: every way of writing is refused with a word, nothing changes, and
   await firstDay.getByRole("button", { name: /^It is empty/ }).click();
   await firstDay.getByLabel("Who is it from?").fill("Ropewalk canteen");
   await firstDay.getByRole("button", { name: "Put it in the book" }).click();
-  await expect(firstDay.getByText(/could not be kept on this disk/)).toBeVisible();
+  await expect(firstDay.getByText(/no room left on this disk/)).toBeVisible();
   await page.goto("/books");
   await page
     .getByLabel("Restore from a file")
     .setInputFiles({ name: "y.json", mimeType: "application/json", buffer: Buffer.from(text) });
   await page.getByRole("button", { name: "Replace this yard" }).click();
-  await expect(page.getByRole("alert").filter({ hasText: "could not be kept" })).toBeVisible();
+  await expect(page.getByRole("alert").filter({ hasText: "no room left" })).toBeVisible();
   await cdp.send("Storage.overrideQuotaForOrigin", { origin });
   await openShed(page);
   await page.getByRole("radio", { name: "Off" }).click();
@@ -206,6 +241,9 @@ test("copies: the word in sight, a folder that is filled by itself, a restore th
   const download = page.waitForEvent("download");
   await page.getByRole("button", { name: "Export the yard" }).click();
   const path = await (await download).path();
+  // A download that nobody finds again is no copy: its owner says that it is.
+  await expect(page.getByText("Only in this browser.")).toBeVisible();
+  await page.getByRole("button", { name: "It is kept" }).click();
   await expect(page.getByText("Only in this browser.")).toHaveCount(0);
   await page.goto("/shed");
   await page.getByRole("radio", { name: "Off" }).click();

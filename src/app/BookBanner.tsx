@@ -42,7 +42,8 @@ export default function BookBanner() {
       {vanished && book.entries > 0 && book.entries < vanished.entries && !isMissRead ? (
         <Bar>
           This browser had {counted(vanished.entries, "entry", "entries")} here on {fullDay(vanished.at)}, and now it
-          has {book.entries}: {vanished.entries - book.entries} are missing. Look in your last copy, in the{" "}
+          has {book.entries}: {counted(vanished.entries - book.entries, "is", "are")} missing. Look in your last copy,
+          in the{" "}
           <YardLink href="/books" className="underline">
             books
           </YardLink>

@@ -10,6 +10,7 @@ import {
   type YardState,
 } from "../ledger";
 import { ENGINE_OIL_BAG_UM, ENGINE_OIL_SHARE } from "../readings/vessel/family";
+import { unfitChemicals } from "./chemicals";
 import { unfitDye } from "./dye";
 import { unfitKettle } from "./kettle";
 import { unfitPetrol } from "./petrolBlend";
@@ -78,6 +79,7 @@ export function unfit(yard: YardState, draft: Draft, at: string): FitnessRefusal
       ...unfitFlow(yard, draft, flow, at),
       ...unfitPetrol(yard, flow, at),
       ...unfitDye(yard, flow, draft),
+      ...unfitChemicals(yard, flow),
     ]),
     ...untriedIn(yard, draft),
     ...unfitKettle(yard, draft, at),
@@ -103,7 +105,8 @@ function unfitFlow(yard: YardState, draft: Draft, flow: Flow, at: string): Fitne
   if (flow.how === "filter") return isTank && raw ? refused(raw) : [];
   if (draft.kind === "draw-off" && draft.data.suspendedShare > CLEAR_HANGING_SHARE)
     return refused("not-cleared-into-fuel");
-  if (raw) return refused(raw);
+  // What was drawn off hazy waits for the bags already: they are what it still needs.
+  if (raw && !(isTank && role === "feed")) return refused(raw);
   const unfiltered = Math.min(state.quality.unfilteredShare * held.total, held.oil);
   return isTank && unfiltered > SOME_SHARE * held.total ? refused("unfiltered-into-tank") : [];
 }

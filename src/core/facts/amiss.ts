@@ -113,6 +113,12 @@ const RULES: Readonly<Record<AmissCode, Rule>> = {
 /** Under this much has a rinse, not a lot. */
 const SOME_LITRES = 0.05;
 
+/** What of the kettle's goes into no oil and no fuel, however much of that there is. */
+const OF_THE_KETTLE: readonly AmissCode[] = ["methanol-in-oil", "lye-in-oil", "acid-in-oil", "glycerol-in-oil"];
+
+/** Chemicals on their way into a vessel for oil or fuel, as they would stand there alone: a litre in a full drum is hidden, not gone. */
+export const chemicalsInto = (poured: Held): AmissCode[] => OF_THE_KETTLE.filter((code) => RULES[code](poured) > 0);
+
 /** All that stands in a vessel and must not. Empty for an empty vessel, and for most others. */
 export function amissIn(yard: Pick<YardState, "parts">, state: VesselState): Amiss[] {
   if (state.contents.total < SOME_LITRES) return [];

@@ -58,10 +58,23 @@ function groupsOf(component: ComponentId): readonly Group[] {
   return family === "vegetable" ? ["oil"] : [];
 }
 
-export function heldIn(yard: Pick<YardState, "parts">, { vessel, contents, quality }: VesselState): Held {
+export const heldIn = (yard: Pick<YardState, "parts">, { vessel, contents, quality }: VesselState): Held =>
+  heldOf(vessel, quality, partsOf(contents, yard.parts));
+
+interface Part {
+  readonly component: ComponentId;
+  readonly litres: number;
+}
+
+/** The same of any parts, as if they stood in a vessel. */
+export function heldOf(vessel: Vessel, quality: Quality, parts: readonly Part[]): Held {
   const litres = { ...NONE };
-  for (const p of partsOf(contents, yard.parts)) for (const group of groupsOf(p.component)) litres[group] += p.litres;
-  return { vessel, quality, total: contents.total, ...litres };
+  let total = 0;
+  for (const p of parts) {
+    total += p.litres;
+    for (const group of groupsOf(p.component)) litres[group] += p.litres;
+  }
+  return { vessel, quality, total, ...litres };
 }
 
 /** More than washed fuel keeps of what it was made with. */
@@ -73,7 +86,7 @@ export function holdsChemicals({
   components,
 }: {
   readonly litres: number;
-  readonly components: readonly { readonly component: ComponentId; readonly litres: number }[];
+  readonly components: readonly Part[];
 }): boolean {
   const chemical = components.reduce(
     (sum, c) => (componentOf(c.component).family === "chemical" ? sum + c.litres : sum),

@@ -1,3 +1,12 @@
-export { AMISS_CODES, type Amiss, type AmissCode, amissIn, FUEL_ROLES, mayHoldPetrol, SOME_SHARE } from "./amiss";
-export { type Held, heldIn, holdsChemicals } from "./held";
+export {
+  AMISS_CODES,
+  type Amiss,
+  type AmissCode,
+  amissIn,
+  chemicalsInto,
+  FUEL_ROLES,
+  mayHoldPetrol,
+  SOME_SHARE,
+} from "./amiss";
+export { type Held, heldIn, heldOf, holdsChemicals } from "./held";
 export { type VesselWord, wordsOn } from "./words";

@@ -1,7 +1,7 @@
 "use client";
 import { FEED_WAYS, type FeedWay } from "@/core/ledger";
 import type { BagView, VesselView } from "@/core/readings";
-import { isRefused, LogStep, NumberField, StepFoot, useClearance, useUnits, VesselChoice } from "@/desk";
+import { isRefused, LogStep, NumberField, useClearance, useUnits, VesselChoice } from "@/desk";
 import { Button, Caution, Choice } from "@/ui";
 import { Forecast } from "./Forecast";
 import { Found } from "./Found";
@@ -23,7 +23,7 @@ interface Props {
 export function RunForm({ run, elements, feeds, into, kept, onStart, onDone }: Props) {
   const units = useUnits();
   const { through, litres, to } = run;
-  // Before a valve is opened, not after: what the line must not carry is said where it is begun.
+  // Before a valve is opened, not after: what the line must not carry is not begun. Why stands at the foot, in sight.
   const clearance = useClearance(kept === null ? run.draft : null);
   return (
     <>
@@ -76,17 +76,9 @@ export function RunForm({ run, elements, feeds, into, kept, onStart, onDone }: P
       ) : null}
       <Forecast run={run} />
       {kept === null ? (
-        <StepFoot clearance={clearance}>
-          <Button
-            look="go"
-            wide
-            className="mt-3"
-            disabled={run.draft === null || isRefused(clearance)}
-            onClick={onStart}
-          >
-            Start the run
-          </Button>
-        </StepFoot>
+        <Button look="go" wide className="mt-3" disabled={run.draft === null || isRefused(clearance)} onClick={onStart}>
+          Start the run
+        </Button>
       ) : (
         <p role="status" className="mt-2">
           It is over. Log it, with what was got and found.

@@ -24,9 +24,9 @@ test("by correction, by detour, by another date: what must not meet is refused, 
   await openDemo(page);
   await test.step("what a kettle works with goes where no oil or fuel is", async () => {
     for (const [from, to, words] of [
-      [/^Glycerol tub/, /^Ready/, "Glycerol or soap would stand in Ready"],
-      [/^Methanol drum/, /^Feed tub/, "Methanol would stand in Feed tub"],
-      [/^Potash tub/, /^Flatbed oil/, "Lye would stand in Flatbed oil"],
+      [/^Glycerol tub/, /^Ready/, "Glycerol or soap, which plugs what it passes, would stand in Ready"],
+      [/^Methanol drum/, /^Feed tub/, "Methanol, a poison that burns, would stand in Feed tub"],
+      [/^Potash tub/, /^Flatbed oil/, "Lye, which burns hands and eats pumps, would stand in Flatbed oil"],
     ] as const) {
       await pour(page, from, to, "1");
       await expect(dialog(page).getByText(words)).toBeVisible();

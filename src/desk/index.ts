@@ -18,7 +18,6 @@ export { Photo } from "./Photo";
 export { RunSheet, type SheetStep } from "./RunSheet";
 export { SourceWorth } from "./SourceWorth";
 export { StationPages } from "./StationPages";
-export { StepFoot } from "./StepFoot";
 export { useAsked } from "./useAsked";
 export { useAwake } from "./useAwake";
 export { useChosenVessel } from "./useChosenVessel";

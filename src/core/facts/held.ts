@@ -76,21 +76,3 @@ export function heldOf(vessel: Vessel, quality: Quality, parts: readonly Part[])
   }
   return { vessel, quality, total, ...litres };
 }
-
-/** More than washed fuel keeps of what it was made with. */
-const CHEMICAL_SHARE = 0.005;
-
-/** Methanol, lye, acid, glycerol or soap stand in it: no oil, whatever else does. */
-export function holdsChemicals({
-  litres,
-  components,
-}: {
-  readonly litres: number;
-  readonly components: readonly Part[];
-}): boolean {
-  const chemical = components.reduce(
-    (sum, c) => (componentOf(c.component).family === "chemical" ? sum + c.litres : sum),
-    0,
-  );
-  return chemical > CHEMICAL_SHARE * litres;
-}

@@ -8,5 +8,6 @@ export {
   mayHoldPetrol,
   SOME_SHARE,
 } from "./amiss";
-export { type Held, heldIn, heldOf, holdsChemicals } from "./held";
+export { type Held, heldIn, heldOf } from "./held";
+export { holdsChemicals } from "./holdsChemicals";
 export { type VesselWord, wordsOn } from "./words";

@@ -1,7 +1,7 @@
 "use client";
 import dynamic from "next/dynamic";
 import { useState } from "react";
-import { holdsChemicals } from "@/core/facts/held";
+import { holdsChemicals } from "@/core/facts/holdsChemicals";
 import type { LineView, VesselView } from "@/core/readings";
 import { NoSuchVessel, useChosenVessel, useKept, useLog } from "@/desk";
 import { useYard } from "@/store";

@@ -16,7 +16,6 @@ export function wordRefusal(r: DraftRefusal, view: YardView): string {
 function wordFitness(r: FitnessRefusal, view: YardView): string {
   const from = r.from === null ? "This oil" : `What is in ${nameOf(view, r.from)}`;
   const into = nameOf(view, r.into);
-  const litres = r.litres === undefined ? "" : `, ${unitsOf(view.settings).litres(r.litres)} of it`;
   switch (r.code) {
     case "slops-into-fuel":
       return `${from} is slops. It does not go into ${into}: let it settle, draw its clear top off, and run that through the bags.`;
@@ -55,28 +54,30 @@ function wordFitness(r: FitnessRefusal, view: YardView): string {
     case "not-locked-out":
       return `${into} feeds an engine that starts by itself. Lock it out first, key in your pocket, and say so.`;
     case "petrol-in-kettle":
-      return `Nothing with petrol in it stands in a kettle, and ${into} is one: it flashes in the cold, let alone warm.`;
+    case "caustic-eats-metal":
+    case "caustic-swells-rubber":
+      return wordInterlock({ code: r.code }, unitsOf(view.settings));
     case "petrol-in-unfit-vessel":
       return `${into} is not made for petrol: open pails, cartons and chemical tubs let its vapour out and do not bear it. Use a can that is, or say in its page that this one is.`;
     case "poison-in-food-vessel":
       return `${into} is kept for food. Nothing that poisons goes into it: use another, or say that it is never used for food again.`;
-    case "caustic-eats-metal":
-      return `Lye eats what ${into} is made of. Use steel, stainless steel or polyethylene.`;
-    case "caustic-swells-rubber":
-      return `Lye swells the rubber in ${into}. Use polyethylene or another that bears it.`;
     case "lye-meets-acid":
       return `Lye and strong acid would meet in ${into}: they boil and spit at once. Never one onto the other; each goes into much oil or much water, slowly.`;
     case "methanol-in-oil":
-      return `Methanol would stand in ${into}${litres}: a poison that burns, where oil or fuel is looked for. Use a closed can for chemicals.`;
     case "lye-in-oil":
-      return `Lye would stand in ${into}${litres}. It eats a pump and burns a hand that looks for oil. It goes into a kettle or its own tin.`;
     case "acid-in-oil":
-      return `Acid would stand in ${into}${litres}. It eats a pump and burns a hand that looks for oil. It goes into a kettle or its own bottle.`;
     case "glycerol-in-oil":
-      return `Glycerol or soap would stand in ${into}${litres}: it does not burn in an engine and plugs what it passes. It goes to its tub.`;
+      return `${OF_THE_KETTLE[r.code]} would stand in ${into}, where oil or fuel is looked for. It goes to the kettle, its own can, or the waste.`;
     case "wash-water-in-oil":
-      return `${into} would hold water${litres}. It rusts a pump and freezes in a line: water goes to the waste.`;
+      return `${into} would hold water. It rusts a pump and freezes in a line: water goes to the waste.`;
     case "engine-oil-into-tank":
       return `${from} has engine oil in it that has been through no fine bag: its soot and metal wear the pump. Filter it to 10 µm or less, then blend it in a can.`;
   }
 }
+
+const OF_THE_KETTLE = {
+  "methanol-in-oil": "Methanol, a poison that burns,",
+  "lye-in-oil": "Lye, which burns hands and eats pumps,",
+  "acid-in-oil": "Acid, which burns hands and eats pumps,",
+  "glycerol-in-oil": "Glycerol or soap, which plugs what it passes,",
+} as const;

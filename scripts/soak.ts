@@ -5,6 +5,7 @@ import { join } from "node:path";
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import { serveApp } from "./bench/server";
 import { damagedFiles } from "./soak/damage";
+import { everyDoor } from "./soak/doors";
 import { fullDisk } from "./soak/fullDisk";
 import { killedMidRestore, killedMidWrite } from "./soak/kills";
 import { type Finding, newLab } from "./soak/lab";
@@ -20,6 +21,7 @@ const { server, port } = await serveApp(root);
 const base = `http://127.0.0.1:${port}`;
 const trials: readonly (() => Promise<Finding>)[] = [
   async () => damagedFiles(1000, chance),
+  async () => everyDoor(100_000),
   () => heavyBesideLight(base),
   () => fullDisk(base),
   () => quota(newLab(base)),

@@ -49,6 +49,15 @@ afterEach(async () => {
   await Dexie.delete("brisk-barrel");
 });
 
+it("two tabs with fifty writes each on one tick: all are taken", async () => {
+  const other = await tab();
+  const many = (s: YardSession): Promise<boolean>[] =>
+    Array.from({ length: 50 }, async () => (await s.append([pickup("A", 0.5)], stamp(4))).ok);
+  const taken = await Promise.all([...many(session), ...many(other)]);
+  expect(taken.filter((ok) => ok)).toHaveLength(100);
+  expect(litres(await tab(), "A", 5)).toBeCloseTo(58, 6);
+});
+
 describe("the clock", () => {
   it("set back three days hides nothing, and what is written then comes after", async () => {
     const behind = 3 - 3 * 24 * 60;

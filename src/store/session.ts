@@ -1,23 +1,5 @@
-import {
-  entryOf,
-  inTime,
-  type Line,
-  lineOf,
-  type ReadYard,
-  readYardFile,
-  writeYardLines,
-  type YardFileError,
-} from "@/core/formats";
-import {
-  appendEntries,
-  buildTimeline,
-  type Draft,
-  type Entry,
-  type EntryId,
-  forget,
-  oddTextIn,
-  type Timeline,
-} from "@/core/ledger";
+import { entryOf, inTime, type Line, lineOf, readYardFile, writeYardLines, type YardFileError } from "@/core/formats";
+import { appendEntries, buildTimeline, type Draft, type Entry, type EntryId, forget } from "@/core/ledger";
 import { fail, ok, type Result } from "@/core/units";
 import type { ViewChange } from "@/core/view";
 import { Book, type BookError } from "./book/book";
@@ -29,6 +11,7 @@ import type { YardName } from "./db";
 import type { Look } from "./offer";
 import { type OfferError, offerAct, type Stamp } from "./offer";
 import { YardReader } from "./reader";
+import { type RestoreReport, reportOf } from "./restoreReport";
 import type { SessionTools } from "./tools";
 
 /** What the page knows of a yard from outside its database, for when that knows it no longer. */
@@ -53,18 +36,6 @@ export type StoreError =
   | { readonly code: "not-stored"; readonly cause: Cause; readonly reason: string }
   /** A newer release has written this yard. */
   | { readonly code: "read-only" };
-
-export interface RestoreReport {
-  readonly entries: number;
-  readonly exportedAt: string;
-  readonly faults: number;
-  /** Kept, but not read by this release. */
-  readonly unreadable: number;
-  /** Hold a hidden character in some text. */
-  readonly odd: number;
-  /** Correct each other in a circle: no device writes that. The last written stands. */
-  readonly circles: number;
-}
 
 /** Other tabs may write again and again while this one looks: after so many looks it gives up and says so. */
 const MOST_LOOKS = 20;
@@ -412,28 +383,4 @@ const BUSY: Result<never, StoreError> = fail({
   code: "not-stored",
   cause: "busy",
   reason: "other tabs keep writing to this yard",
-});
-
-/** Entries from which a chain of corrections comes back to itself. */
-function inCircles(entries: readonly Entry[]): number {
-  const replaced = new Map(entries.map((e) => [e.id, e.replaces]));
-  const comesBack = ({ id }: Entry): boolean => {
-    const seen = new Set<string>([id]);
-    for (let at = replaced.get(id); at !== undefined; at = replaced.get(at)) {
-      if (at === id) return true;
-      if (seen.has(at)) return false;
-      seen.add(at);
-    }
-    return false;
-  };
-  return entries.filter(comesBack).length;
-}
-
-const reportOf = ({ lines, entries, exportedAt }: ReadYard, { head }: Timeline): RestoreReport => ({
-  entries: lines.length,
-  exportedAt,
-  faults: head.faults.length,
-  unreadable: lines.length - entries.length,
-  odd: entries.filter((e) => oddTextIn({ data: e.data, note: e.note })).length,
-  circles: inCircles(entries),
 });

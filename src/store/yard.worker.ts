@@ -10,7 +10,8 @@ import { copyInto, type FolderReport } from "./copies/folder";
 import type { YardName } from "./db";
 import type { Look, Stamp } from "./offer";
 import type { Listed } from "./reader";
-import { type KnownBefore, type RestoreReport, type Seen, type StoreError, type Written, YardSession } from "./session";
+import type { RestoreReport } from "./restoreReport";
+import { type KnownBefore, type Seen, type StoreError, type Written, YardSession } from "./session";
 import { browserTools } from "./tools";
 
 /** The yard lives here, off the page: reading, projecting and checking 20,000 entries may not hold up a thumb. */

@@ -141,8 +141,11 @@ function notBefore(before: Timeline, parted: number, open: readonly LaterSaid[])
       for (const r of clearedStep(yard, asDraft(entry), entry.happenedAt, before.definitions, entry).clearance.refusals)
         known.add(keyOf(entry.id, r));
   }
-  return open
-    .filter(({ entry, said }) => !known.has(keyOf(entry.id, said)))
+  const fresh = open.filter(({ entry, said }) => !known.has(keyOf(entry.id, said)));
+  // Of a code, the first that it would spoil says enough: what follows rests on it.
+  const firsts = new Map(fresh.toReversed().map((l) => [l.said.code, l]));
+  return [...firsts.values()]
+    .toReversed()
     .map(({ entry, said }) => ({ ...said, later: { entry: entry.id, happenedAt: entry.happenedAt } }));
 }
 

@@ -102,7 +102,7 @@ function unfitFlow(yard: YardState, draft: Draft, flow: Flow, at: string): Fitne
     return refused("engine-oil-into-tank");
   const raw = isUncleared(state, draft, flow, at) ? (isSlops(state) ? "slops-into-fuel" : "raw-into-fuel") : null;
   // Bags are there to clean: straight out of them into a tank nothing has rested, and nobody has looked at it.
-  if (flow.how === "filter") return isTank && raw ? refused(raw) : [];
+  if (flow.how === "filter") return isTank && raw && isMostlyRaw(state) ? refused(raw) : [];
   if (draft.kind === "draw-off" && draft.data.suspendedShare > CLEAR_HANGING_SHARE)
     return refused("not-cleared-into-fuel");
   // What was drawn off hazy waits for the bags already: they are what it still needs.
@@ -110,6 +110,11 @@ function unfitFlow(yard: YardState, draft: Draft, flow: Flow, at: string): Fitne
   const unfiltered = Math.min(state.quality.unfilteredShare * held.total, held.oil);
   return isTank && unfiltered > SOME_SHARE * held.total ? refused("unfiltered-into-tank") : [];
 }
+
+/** A haze is what bags are for; raw oil and slops are not. */
+const MOSTLY = 0.5;
+export const isMostlyRaw = ({ quality, vessel }: VesselState): boolean =>
+  quality.unclearedShare > MOSTLY || vessel.role === "waste";
 
 const isSlops = ({ vessel }: VesselState): boolean => vessel.role === "waste" || vessel.role === "heel";
 

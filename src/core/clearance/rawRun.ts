@@ -1,5 +1,5 @@
 import { type Draft, flowsOf, type VesselId, type YardState } from "../ledger";
-import { isUncleared } from "./fitness";
+import { isMostlyRaw, isUncleared } from "./fitness";
 
 /** Oil that never settled, or slops, on its way through the bags into what is called ready. */
 export interface RawRunWarning {
@@ -14,7 +14,7 @@ export function rawRunWarnings(yard: YardState, draft: Draft, at: string): RawRu
     const source = flow.from === null ? undefined : yard.vessels.get(flow.from);
     const into = flow.to === null ? undefined : yard.vessels.get(flow.to);
     if (flow.how !== "filter" || !source || into?.vessel.role !== "ready") return [];
-    if (!isUncleared(source, draft, flow, at)) return [];
+    if (!isUncleared(source, draft, flow, at) || !isMostlyRaw(source)) return [];
     return [{ code: "raw-through-bags", from: source.vessel.id, vessel: into.vessel.id }];
   });
 }

@@ -146,6 +146,10 @@ export const CLEAR_HANGING_SHARE = 0.1;
 /** Drawn off above its line once it had settled, or spun: what hangs in it is down to a haze. */
 export const cleared = (q: Quality): Quality => (q.unclearedShare === 0 ? q : { ...q, unclearedShare: 0 });
 
+/** Drawn off above its line with so much of what had hung in it: clear, but for a haze, or only that much clearer. */
+export const drawnOff = (q: Quality, suspendedShare: number): Quality =>
+  suspendedShare <= CLEAR_HANGING_SHARE ? cleared(q) : { ...q, unclearedShare: q.unclearedShare * suspendedShare };
+
 /** Through a bag or a bowl that holds back what is coarser than `um`; a strainer or a cloth of no known rating proves nothing. */
 export function cleanedTo(q: Quality, um: number | null): Quality {
   const filtered = { ...q, filteredUm: um };

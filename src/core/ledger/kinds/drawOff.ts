@@ -1,6 +1,6 @@
 import * as z from "../../zod";
 import { VesselId } from "../ids";
-import { CLEAR_HANGING_SHARE, cleared } from "../quality";
+import { drawnOff } from "../quality";
 import { ClarityStep, Forecast, Measured, Millimetres, Minutes, Share } from "../schema/quantities";
 import { moveOil, qualityFrom, vesselAt } from "../transfer";
 import { flow, SPEAKS_OF_NONE } from "./flow";
@@ -35,7 +35,7 @@ export const drawOff = defineKind({
     const { stirredAt, drawnAt, vessel } = vesselAt(yard, from);
     const off = qualityFrom(yard, from, "top");
     const hangs = h ? ([h.sludge, h.water, h.fat] as const) : suspendedShare;
-    const quality = suspendedShare <= CLEAR_HANGING_SHARE ? cleared(off) : off;
+    const quality = drawnOff(off, suspendedShare);
     const flaw = moveOil(yard, data, happenedAt, "top", hangs, quality);
     if (flaw) return flaw;
     const above = suctionAboveMuckMm(data, yard.settings.marginMm);

@@ -73,6 +73,7 @@ export class Book {
         await this.db.lines.bulkAdd(lines.map((line) => ({ ...line, g: generation })));
         return { ...head, generation, entries: head.entries + lines.length, journal: end };
       },
+      ANSWERS_MS,
     );
   }
 
@@ -90,6 +91,7 @@ export class Book {
         await this.db.lines.bulkAdd(lines.map((line) => ({ ...line, g: generation })));
         return { generation, entries: lines.length, base, journal: end };
       },
+      null,
     );
     // What was replaced is in the database, as a copy; a tab that is killed before this leaves it to the next opening.
     if (put.ok && shelf && put.value.journal)
@@ -197,13 +199,14 @@ export class Book {
   private write(
     openJournal: (head: Head) => Promise<OpenJournal | null> | null,
     work: (head: Head, journal: OpenJournal | null) => Promise<Head>,
+    mostMs: number | null,
   ): Promise<Result<Head, BookError>> {
     const { db } = this;
     const once = async (): Promise<Result<Head, BookError>> => {
       let journal: OpenJournal | null = null;
       try {
         journal = await openJournal(this.at);
-        const next = await answered(db, () =>
+        const next = await answered(db, mostMs, () =>
           db.transaction("rw", db.lines, db.marks, db.kept, async () => {
             // The library opens a newer database without a word.
             if (db.backendDB().version > NATIVE_VERSION) throw new Outdated();
@@ -286,14 +289,16 @@ const wordOf = (error: unknown): BookError => {
 const ANSWERS_MS = 5000;
 
 /** A transaction that is answered within that time, or given up: on a full disk some never are. */
-async function answered<T>(db: YardDb, work: () => PromiseLike<T>): Promise<T> {
+async function answered<T>(db: YardDb, mostMs: number | null, work: () => PromiseLike<T>): Promise<T> {
+  // A whole yard of years takes as long as it takes.
+  if (mostMs === null) return work();
   let timer: ReturnType<typeof setTimeout> | undefined;
   const silence = new Promise<never>((_, reject) => {
     timer = setTimeout(() => {
       // What it may still do is seen at the next look: a yard that has moved on is read anew.
       db.close({ disableAutoOpen: false });
       reject(new Silent());
-    }, ANSWERS_MS);
+    }, mostMs);
   });
   try {
     return await Promise.race([work(), silence]);

@@ -3,6 +3,7 @@ import dynamic from "next/dynamic";
 import { type ReactNode, useCallback, useEffect, useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { hush, LogContext, useUndo } from "@/desk";
+import { useBackToClose } from "./useBackToClose";
 
 // The Log is loaded when it is first opened: the yard must draw before it.
 const loadLog = () => import("./Log");
@@ -53,19 +54,3 @@ export function LogHost({ children }: { children: ReactNode }) {
     </LogContext.Provider>
   );
 }
-
-/** In the browser's history while the sheet is open: Back closes it, and leads away only the next time. */
-function useBackToClose(isOpen: boolean, onClose: () => void): () => void {
-  useEffect(() => {
-    if (!isOpen) return;
-    if (!isOver(window.history.state)) window.history.pushState({ ...window.history.state, isOver: true }, "");
-    window.addEventListener("popstate", onClose);
-    return () => window.removeEventListener("popstate", onClose);
-  }, [isOpen, onClose]);
-  return useCallback(() => {
-    onClose();
-    if (isOver(window.history.state)) window.history.back();
-  }, [onClose]);
-}
-
-const isOver = (state: unknown): boolean => (state as { isOver?: boolean } | null)?.isOver === true;

@@ -7,6 +7,7 @@ import { serveApp } from "./bench/server";
 import { damagedFiles } from "./soak/damage";
 import { everyDoor } from "./soak/doors";
 import { fullDisk } from "./soak/fullDisk";
+import { keptFull } from "./soak/keptFull";
 import { killedMidRestore, killedMidWrite } from "./soak/kills";
 import { type Finding, newLab } from "./soak/lab";
 import { heavyBesideLight } from "./soak/server";
@@ -24,6 +25,7 @@ const trials: readonly (() => Promise<Finding>)[] = [
   async () => everyDoor(100_000),
   () => heavyBesideLight(base),
   () => fullDisk(base),
+  () => keptFull(base),
   () => quota(newLab(base)),
   () => clocks(newLab(base)),
   () => workers(newLab(base), 8),

@@ -1,38 +1,22 @@
-import { execFileSync } from "node:child_process";
-import { mkdtempSync, rmSync, statfsSync, writeFileSync } from "node:fs";
-import { tmpdir } from "node:os";
-import { join } from "node:path";
 import { eightLitres, PHOTO, restoreYard } from "./eightLitres";
 import { entriesSaid, exported, type Finding, keepTapping, type Lab, newLab, openShed, pause } from "./lab";
+import { empty, fill, smallDisk } from "./smallDisk";
 
 const NAME = "Disk really full (a small mount that holds the profile)";
 /** What is left free before the last writes, in kB: the disk ends in the journal, in the database, or between them. */
 const LEFT_KB = [0, 4, 12, 40, 120, 400];
 
-/** A small disk, where this machine lets one be mounted. */
-function mounted(): string | null {
-  const folder = mkdtempSync(join(tmpdir(), "soak-disk-"));
-  try {
-    execFileSync("mount", ["-t", "tmpfs", "-o", "size=48m", "tmpfs", folder], { stdio: "ignore" });
-    return folder;
-  } catch {
-    rmSync(folder, { recursive: true, force: true });
-    return null;
-  }
-}
-
 /** Writes until the disk takes nothing, kills the browser there, and looks again while it is full and once it is not. */
 export async function fullDisk(base: string): Promise<Finding> {
-  const disk = mounted();
+  const disk = smallDisk();
   if (disk === null) return { name: NAME, figures: "not tried: this machine lets nothing be mounted", faults: [] };
-  const ballast = join(disk, "ballast");
   const faults: string[] = [];
   let acknowledgedInAll = 0;
   let shownWhileFull = 0;
   let putBack = 0;
   try {
     for (const left of LEFT_KB) {
-      const lab = newLab(base, disk);
+      const lab = newLab(base, disk.folder);
       const { page } = await lab.open();
       await restoreYard(page, base, eightLitres());
       await openShed(page, base);
@@ -41,7 +25,7 @@ export async function fullDisk(base: string): Promise<Finding> {
         acknowledged = Math.max(acknowledged, entries);
       });
       await pause(900);
-      fill(ballast, disk, left);
+      fill(disk.folder, left);
       await page
         .getByText(/^Not logged\./)
         .first()
@@ -51,7 +35,7 @@ export async function fullDisk(base: string): Promise<Finding> {
       lab.kill();
       await pause(100);
       const full = await found(lab, acknowledged, faults, `${left} kB left, still full`, true);
-      rmSync(ballast, { force: true });
+      empty(disk.folder);
       const freed = await found(lab, acknowledged, faults, `${left} kB left, freed`, false);
       shownWhileFull += full.isThere ? 1 : 0;
       putBack += full.isPutBack || freed.isPutBack ? 1 : 0;
@@ -59,7 +43,7 @@ export async function fullDisk(base: string): Promise<Finding> {
       await lab.close();
     }
   } finally {
-    execFileSync("umount", ["-l", disk], { stdio: "ignore" });
+    disk.unmount();
   }
   return {
     name: NAME,
@@ -90,14 +74,5 @@ async function found(lab: Lab, acknowledged: number, faults: string[], when: str
   } finally {
     lab.kill();
     await pause(100);
-  }
-}
-
-function fill(ballast: string, disk: string, leaveKb: number): void {
-  const { bavail, bsize } = statfsSync(disk);
-  try {
-    writeFileSync(ballast, Buffer.alloc(Math.max(0, bavail * bsize - leaveKb * 1024)));
-  } catch {
-    // The browser took the rest meanwhile: it is full.
   }
 }

@@ -22,7 +22,11 @@ export interface Lab {
   close(): Promise<void>;
 }
 
-export function newLab(base: string, folder = mkdtempSync(join(tmpdir(), "soak-"))): Lab {
+export function newLab(
+  base: string,
+  folder = mkdtempSync(join(tmpdir(), "soak-")),
+  browser = process.env.CHROMIUM_PATH ?? "/usr/bin/chromium",
+): Lab {
   const profile = join(folder, "profile");
   let open: BrowserContext | null = null;
   return {
@@ -30,7 +34,7 @@ export function newLab(base: string, folder = mkdtempSync(join(tmpdir(), "soak-"
     profile,
     async open() {
       open = await chromium.launchPersistentContext(profile, {
-        executablePath: process.env.CHROMIUM_PATH ?? "/usr/bin/chromium",
+        executablePath: browser,
         args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking", "--disk-cache-size=1"],
         viewport: { width: 1280, height: 800 },
         serviceWorkers: "block",

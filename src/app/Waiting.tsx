@@ -1,7 +1,9 @@
 "use client";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import type { Opening, OpeningStage, YardName } from "@/store";
+import { holderSince, writeLock } from "@/store/holders";
 import { Button, saveFile } from "@/ui";
+import { dayAndClock } from "@/ui/words";
 
 interface Props {
   /** None yet: the page itself is still coming. */
@@ -19,6 +21,7 @@ const STUCK: Record<OpeningStage, string> = {
 /** What stands while the yard is being opened: the frame's colours, so nothing jumps. */
 export function Waiting({ opening, name = "own" }: Props) {
   const failure = opening?.failure ?? null;
+  const holder = useHolder(name, opening?.stage === "waiting" && opening.isSlow);
   const isWrong = failure !== null || opening?.isSlow === true;
   return (
     <div className="min-h-dvh">
@@ -30,7 +33,7 @@ export function Waiting({ opening, name = "own" }: Props) {
           <h1 className="text-2xl">{failure === null ? "The yard is not open yet" : "The yard could not be opened"}</h1>
           <p role="alert" className="my-2">
             {failure === null
-              ? STUCK[opening.stage]
+              ? `${STUCK[opening.stage]}${opening.stage === "waiting" ? holder : ""}`
               : `The browser said: ${failure}. Nothing was changed. A private window keeps no data; a full disk cannot either.`}
           </p>
           <Rescue name={name} again={opening.again} />
@@ -44,6 +47,15 @@ export function Waiting({ opening, name = "own" }: Props) {
       )}
     </div>
   );
+}
+
+/** Which tab it is, in words; empty where nobody knows. */
+function useHolder(name: YardName, isAsked: boolean): string {
+  const [since, setSince] = useState<string | null>(null);
+  useEffect(() => {
+    if (isAsked) void holderSince(writeLock(name), navigator.locks).then(setSince);
+  }, [name, isAsked]);
+  return since === null ? "" : ` It is the one in which the yard was opened on ${dayAndClock(since)}.`;
 }
 
 function Rescue({ name, again }: { name: YardName; again: () => void }) {

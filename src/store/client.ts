@@ -1,5 +1,6 @@
 import * as Comlink from "comlink";
 import { ulid } from "ulid";
+import { LIFE_LOCK } from "./holders";
 import type { YardApi } from "./yard.worker";
 
 export type YardClient = Comlink.Remote<YardApi>;
@@ -41,7 +42,7 @@ export function startYardWorker(onDeath: (reason: string) => void): RunningWorke
     onDeath(reason);
   };
   worker.addEventListener("error", (e) => end(e.message || "its script did not load"));
-  const life = `brisk-barrel worker ${ulid()}`;
+  const life = `${LIFE_LOCK}${ulid()}`;
   remote
     .hold(life)
     .then(() => navigator.locks.request(life, { signal: waiting.signal }, () => end("it stopped by itself")))

@@ -1,7 +1,9 @@
 import { ulid } from "ulid";
 import type { BookTools } from "./book/book";
+import { Held } from "./book/cause";
 import { privateShelf } from "./book/privateFiles";
 import type { YardName } from "./db";
+import { holderSince, turnLock, writeLock } from "./holders";
 
 export interface SessionTools extends BookTools {
   readonly newDevice: () => string;
@@ -18,26 +20,19 @@ export async function browserTools(name: YardName): Promise<SessionTools> {
   return {
     // The demo is made anew at will: it needs no second copy.
     shelf: name === "own" ? await privateShelf(name) : null,
-    exclusive: (work) => {
-      // Only the waiting is bounded: a lock that was given is kept until the work is done.
-      const patience = AbortSignal.timeout(MOST_WAIT_MS);
-      return navigator.locks
-        .request(`brisk-barrel ${name}`, { signal: patience }, () => work())
-        .catch((error: unknown) => {
-          if (error instanceof DOMException && error.name === "TimeoutError")
-            throw new Error("another tab holds this yard and does not let go; close it");
-          throw error;
-        }) as ReturnType<typeof work>;
-    },
-    turn: (work) =>
-      navigator.locks
-        .request(`brisk-barrel turn ${name}`, { signal: AbortSignal.timeout(MOST_TURN_MS) }, () => work())
-        .catch((error: unknown) => {
-          if (error instanceof DOMException && error.name === "TimeoutError")
-            throw new Error("another tab keeps this yard to itself");
-          throw error;
-        }) as ReturnType<typeof work>,
+    exclusive: (work) => patiently(writeLock(name), MOST_WAIT_MS, work),
+    turn: (work) => patiently(turnLock(name), MOST_TURN_MS, work),
     newBase: ulid,
     newDevice: ulid,
   };
+}
+
+/** Only the waiting is bounded: a lock that was given is kept until the work is done. */
+function patiently<T>(lock: string, mostMs: number, work: () => Promise<T>): Promise<T> {
+  const request = navigator.locks.request(lock, { signal: AbortSignal.timeout(mostMs) }, () => work());
+  return request.catch(async (error: unknown) => {
+    if (error instanceof DOMException && error.name === "TimeoutError")
+      throw new Held("this yard and does not let go", await holderSince(lock, navigator.locks));
+    throw error;
+  }) as Promise<T>;
 }

@@ -1,3 +1,5 @@
+import { format } from "date-fns";
+
 /** What a write that failed comes of: each is told, and mended, otherwise. */
 export type Cause =
   /** No room is left. */
@@ -10,10 +12,12 @@ export type Cause =
   | "corrupt"
   | "other";
 
-/** Another tab holds the second copy and does not let go. */
+/** Another tab holds what is needed and does not let go; `since`: when it opened its yard, where that is known. */
 export class Held extends Error {
-  constructor() {
-    super("another tab holds the second copy of this yard");
+  constructor(what: string, since: string | null = null) {
+    const opened =
+      since === null ? "" : `, the one in which the yard was opened at ${format(new Date(since), "HH:mm")},`;
+    super(`another tab${opened} holds ${what}`);
     this.name = "Held";
   }
 }
@@ -35,7 +39,6 @@ export function causeOf(error: unknown): Cause {
   const name = error instanceof Error ? error.name : "";
   const words = reasonOf(error);
   if (name === "QuotaExceededError" || FULL.test(words)) return "full";
-  if (/another tab/.test(words)) return "busy";
   return CORRUPT.test(words) || name === "UnknownError" || name === "NotReadableError" ? "corrupt" : "other";
 }
 

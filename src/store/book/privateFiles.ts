@@ -36,7 +36,7 @@ async function patiently(file: FileSystemFileHandle): Promise<SyncHandle> {
       return await (file as unknown as { createSyncAccessHandle(): Promise<SyncHandle> }).createSyncAccessHandle();
     } catch (error) {
       const held = error instanceof DOMException && error.name === "NoModificationAllowedError";
-      if (held && left === 0) throw new Held();
+      if (held && left === 0) throw new Held("the second copy of this yard");
       if (!held) throw error;
       await new Promise((resolve) => setTimeout(resolve, WAIT_MS));
     }

@@ -1,0 +1,21 @@
+import { decodeTime } from "ulid";
+import type { YardName } from "./db";
+
+/** Held by a worker for as long as it lives; the rest of the name says when it was started. */
+export const LIFE_LOCK = "brisk-barrel worker ";
+
+export const writeLock = (name: YardName): string => `brisk-barrel ${name}`;
+export const turnLock = (name: YardName): string => `brisk-barrel turn ${name}`;
+
+/** When the tab that holds a lock opened its yard, so that it can be found among others; null: nobody says. */
+export async function holderSince(lock: string, locks: Pick<LockManager, "query">): Promise<string | null> {
+  const { held = [] } = await locks.query().catch(() => ({ held: [] as LockInfo[] }));
+  const holder = held.find((h) => h.name === lock)?.clientId;
+  const life = held.find((h) => h.clientId === holder && h.name?.startsWith(LIFE_LOCK))?.name;
+  if (holder === undefined || life === undefined) return null;
+  try {
+    return new Date(decodeTime(life.slice(LIFE_LOCK.length))).toISOString();
+  } catch {
+    return null;
+  }
+}

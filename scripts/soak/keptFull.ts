@@ -2,14 +2,14 @@ import { existsSync } from "node:fs";
 import type { Page } from "@playwright/test";
 import { eightLitres, PHOTO, restoreYard } from "./eightLitres";
 import { entriesSaid, exported, type Finding, keepTapping, type Lab, newLab, openShed, pause } from "./lab";
-import { fillToTheLastByte, smallDisk } from "./smallDisk";
+import { type DiskKind, fillToTheLastByte, smallDisk } from "./smallDisk";
 
 const NAME = "Disk full to the last byte for 20 s, something going on filling it";
 const FULL_MS = 20_000;
 /** A write that found no room is answered within five seconds; a busy machine gets as much again. */
 const ANSWERED_MS = 10_000;
 const BUILDS = ["/usr/bin/chromium-headless-shell", "/usr/bin/chromium"].filter((path) => existsSync(path));
-const TRIES = 2;
+const DISKS: readonly DiskKind[] = ["tmpfs", "ext4"];
 
 type Ending = "open" | "killed";
 
@@ -29,11 +29,11 @@ export async function keptFull(base: string): Promise<Finding> {
   const outcomes: (Outcome & { ending: Ending })[] = [];
   for (const build of BUILDS)
     for (const ending of ["open", "killed"] as const)
-      for (let n = 0; n < TRIES; n++) {
-        const disk = smallDisk();
+      for (const kind of DISKS) {
+        const disk = smallDisk(kind);
         if (disk === null)
           return { name: NAME, figures: "not tried: this machine lets nothing be mounted", faults: [] };
-        const when = `${build.includes("shell") ? "the shell" : "the whole browser"}, ${ending}, ${n + 1}`;
+        const when = `${build.includes("shell") ? "the shell" : "the whole browser"}, ${ending}, ${kind}`;
         try {
           outcomes.push({
             ...(await tried(newLab(base, disk.folder, build), disk.folder, ending, when, faults)),
@@ -51,7 +51,7 @@ export async function keptFull(base: string): Promise<Finding> {
   return {
     name: NAME,
     figures: [
-      `${BUILDS.length} builds, ${outcomes.length} times, ${outcomes.reduce((sum, o) => sum + o.acknowledged, 0)} entries acknowledged`,
+      `${BUILDS.length} builds, ${DISKS.join(" and ")}, ${outcomes.length} times, ${outcomes.reduce((sum, o) => sum + o.acknowledged, 0)} entries acknowledged`,
       `${count(outcomes, (o) => o.isSaid)} times it was said within ${ANSWERED_MS / 1000} s that nothing can be logged`,
       `tab left open: ${count(open, (o) => o.isMended)} of ${open.length} took entries again by itself, ${count(open, (o) => o.isThere)} had all`,
       `killed while full: ${count(killed, (o) => o.isThere)} of ${killed.length} had all once there was room, ${count(killed, (o) => o.isLost)} times the browser had thrown both copies away, and the page said so`,

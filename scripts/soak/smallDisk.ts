@@ -8,16 +8,36 @@ export interface SmallDisk {
   unmount(): void;
 }
 
+/** What a disk is like that fills: one in memory, and the usual one of a Linux machine. */
+export type DiskKind = "tmpfs" | "ext4";
+
 /** A small disk of its own, where this machine lets one be mounted. */
-export function smallDisk(): SmallDisk | null {
+export function smallDisk(kind: DiskKind = "tmpfs"): SmallDisk | null {
   const folder = mkdtempSync(join(tmpdir(), "soak-disk-"));
-  try {
-    execFileSync("mount", ["-t", "tmpfs", "-o", "size=48m", "tmpfs", folder], { stdio: "ignore" });
-  } catch {
+  const image = `${folder}.img`;
+  const quiet = { stdio: "ignore" } as const;
+  const remove = (): void => {
+    rmSync(image, { force: true });
     rmSync(folder, { recursive: true, force: true });
+  };
+  try {
+    if (kind === "tmpfs") execFileSync("mount", ["-t", "tmpfs", "-o", "size=48m", "tmpfs", folder], quiet);
+    else {
+      writeFileSync(image, Buffer.alloc(64 << 20));
+      execFileSync("mkfs.ext4", ["-q", "-m", "0", image], quiet);
+      execFileSync("mount", ["-o", "loop", image, folder], quiet);
+    }
+  } catch {
+    remove();
     return null;
   }
-  return { folder, unmount: () => execFileSync("umount", ["-l", folder], { stdio: "ignore" }) };
+  return {
+    folder,
+    unmount() {
+      execFileSync("umount", ["-l", folder], quiet);
+      remove();
+    },
+  };
 }
 
 const ballastOn = (disk: string): string => join(disk, "ballast");

@@ -13,6 +13,7 @@ import { clockIsWrong } from "./clockIsWrong";
 export default function BookBanner() {
   const { book, vanished, isRestarting, now } = useYard();
   const [isRead, setRead] = useState(false);
+  const [isTightRead, setTightRead] = useState(false);
   const [isHarmRead, setHarmRead] = useState(false);
   const [isMissRead, setMissRead] = useState(false);
   return (
@@ -22,6 +23,13 @@ export default function BookBanner() {
         <Bar>The yard stopped in the background and is being opened anew. What you see stood before.</Bar>
       ) : null}
       {book.trouble ? <TroubleBanner /> : null}
+      {book.isTight && !book.trouble && !isTightRead ? (
+        <Bar>
+          The disk this yard is kept on is nearly full: less than 16 MB is left. A full disk takes no entries, and a
+          browser may throw away what it keeps. Free some space, and keep a copy on another disk. <SaveButton />
+          <Button onClick={() => setTightRead(true)}>I have read it</Button>
+        </Bar>
+      ) : null}
       {book.repair && !isRead ? (
         <Bar>
           The browser had lost {counted(book.repair.putBack, "entry", "entries")} of this yard from its database (a full

@@ -16,6 +16,7 @@ const book: OpenYard["book"] = {
   trouble: null,
   repair: null,
   isHarmed: false,
+  isTight: false,
   twice: true,
 };
 const recover = vi.fn(async () => ({ ok: true, value: book }));

@@ -30,6 +30,8 @@ export interface BookState {
   readonly repair: Repair | null;
   /** The second copy no longer read as it was written: it was put aside and made anew. */
   readonly isHarmed: boolean;
+  /** The disk is nearly full. */
+  readonly isTight: boolean;
   /** Whether this browser keeps the second copy. */
   readonly twice: boolean;
 }

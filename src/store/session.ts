@@ -55,6 +55,7 @@ export class YardSession extends YardReader {
   private trouble: Trouble | null = null;
   private repair: Repair | null = null;
   private isHarmed = false;
+  private isTight = false;
   private last: Promise<unknown> = Promise.resolve();
   private isLookDue = false;
   private isClosed = false;
@@ -100,13 +101,14 @@ export class YardSession extends YardReader {
 
   bookState(): BookState {
     const entries = this.timeline.byId.size + this.unreadable.length;
-    const { trouble, repair, isHarmed } = this;
+    const { trouble, repair, isHarmed, isTight } = this;
     const twice = this.tools.shelf !== null;
     // A copy of the yard that stood here before this one is none of it.
     const copied = this.copied?.base === this.book?.head.base ? this.copied : null;
     const sinceCopy = entries - (copied?.entries ?? 0);
     const unreadable = this.unreadable.length;
-    return { entries, unreadable, latestAt: this.latestAt(), copied, sinceCopy, trouble, repair, isHarmed, twice };
+    const latestAt = this.latestAt();
+    return { entries, unreadable, latestAt, copied, sinceCopy, trouble, repair, isHarmed, isTight, twice };
   }
 
   /** Writes the entries of one act: all of them or none. */
@@ -177,7 +179,7 @@ export class YardSession extends YardReader {
 
   /**
    * In idle time after an opening: both copies are read whole and held against each other, and room is kept for the moment
-   * the disk is full. Says whether anything had to be mended.
+   * the disk is full. Says whether there is anything to tell.
    */
   async check(rest: () => Promise<void>): Promise<boolean> {
     const { book } = this;
@@ -185,8 +187,13 @@ export class YardSession extends YardReader {
     if (!book || this.trouble || this.isClosed) return false;
     const isAlike = await book.isAlike(rest).catch(() => true);
     if (!isAlike) await this.queue(async () => this.take(await book.recover([], true)));
-    if (shelf) await keepReserve(shelf).catch(() => false);
-    return !isAlike;
+    const wasTight = this.isTight;
+    // In a turn of its own: while it tries how much room there is, no act may find none.
+    if (shelf) {
+      const room = await this.tools.turn(() => keepReserve(shelf)).catch(() => null);
+      this.isTight = room?.isTight ?? wasTight;
+    }
+    return !isAlike || this.isTight !== wasTight;
   }
 
   /** Puts back what the disk has lost; asked again and again while it takes nothing. */

@@ -19,13 +19,16 @@ let session: YardSession | undefined;
 
 /** First comes whoever opened it. */
 const CHECK_AFTER_MS = 4000;
+const CHECK_AGAIN_MS = 60 * 60_000;
 
-/** Reads both copies whole once it is quiet, and tells the page where something had to be mended. */
-function checkLater(of: YardSession, onChange: () => void): void {
+/** Reads both copies whole once it is quiet, and each hour; tells the page what had to be mended, and of little room. */
+function checkLater(of: YardSession, onChange: () => void, afterMs = CHECK_AFTER_MS): void {
   const rest = (): Promise<void> => new Promise((later) => setTimeout(later, 0));
-  setTimeout(() => {
-    if (session === of) void of.check(rest).then((mended) => mended && onChange());
-  }, CHECK_AFTER_MS);
+  setTimeout(async () => {
+    if (session !== of) return;
+    if (await of.check(rest).catch(() => false)) onChange();
+    checkLater(of, onChange, CHECK_AGAIN_MS);
+  }, afterMs);
 }
 
 const open = (): YardSession => {

@@ -9,7 +9,9 @@ import { Book } from "./book";
 import { MemoryShelf } from "./journal.testing";
 import { decodeRecords, encodeRecord } from "./journalRecord";
 import type { NewerDatabase } from "./mend";
-import { keepReserve } from "./reserve";
+import { keepReserve, letReserveGo } from "./reserve";
+
+const MB = 1024 * 1024;
 
 const line = (id: string): Line => lineOf({ id, note: `öl ${id}` } as { id: string });
 const texts = (lines: readonly Line[]): string[] => lines.map((l) => l.text).sort();
@@ -220,7 +222,8 @@ describe("a disk that is full", () => {
   it("lets go of the room that was kept for it, and the act is taken", async () => {
     const shelf = new MemoryShelf();
     const book = await bookOf(shelf, "a");
-    expect(await keepReserve(shelf.open)).toBe(true);
+    expect(await keepReserve(shelf.open)).toEqual({ hasReserve: true, isTight: false });
+    expect(shelf.files.reserve).toHaveLength(4 * MB);
     shelf.full = true;
     // What is let go of is room again.
     const cut = vi.spyOn(shelf, "freed").mockImplementation(() => {
@@ -228,6 +231,17 @@ describe("a disk that is full", () => {
     });
     expect(await book.append([line("b")])).toMatchObject({ ok: true });
     expect(cut).toHaveBeenCalled();
+    expect(shelf.files.reserve).toHaveLength(0);
+  });
+
+  it("is tried for how much there is, and nothing stays of the trying", async () => {
+    const shelf = new MemoryShelf();
+    shelf.leftBytes = 10 * MB;
+    expect(await keepReserve(shelf.open)).toEqual({ hasReserve: true, isTight: true });
+    expect(shelf.files.reserve).toHaveLength(4 * MB);
+    shelf.leftBytes = MB;
+    await letReserveGo(shelf.open);
+    expect(await keepReserve(shelf.open)).toEqual({ hasReserve: false, isTight: true });
     expect(shelf.files.reserve).toHaveLength(0);
   });
 

@@ -9,6 +9,8 @@ export class MemoryShelf {
     reserve: new Uint8Array(),
   };
   full = false;
+  /** How long a file may become. */
+  leftBytes = Number.POSITIVE_INFINITY;
 
   /** Called when the reserve is let go of. */
   freed(): void {}
@@ -22,12 +24,13 @@ export class MemoryShelf {
       read: (from, to) => bytes().slice(from, to),
       write: (at, more) => {
         // A full disk takes a part of it.
-        const taken = this.full ? more.slice(0, more.length >> 1) : more;
+        const isFull = this.full || at + more.length > this.leftBytes;
+        const taken = isFull ? more.slice(0, more.length >> 1) : more;
         const next = new Uint8Array(Math.max(bytes().length, at + taken.length));
         next.set(bytes());
         next.set(taken, at);
         this.files[slot] = next;
-        if (this.full) throw new Error("the disk is full");
+        if (isFull) throw new Error("the disk is full");
       },
       cut: (size) => {
         this.files[slot] = bytes().slice(0, size);

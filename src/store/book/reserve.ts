@@ -1,20 +1,37 @@
 import type { JournalShelf } from "./journal";
 
+const MB = 1024 * 1024;
 /** Room that is kept on the disk for the moment it is full: let go of, it takes the next acts and the repair of both copies. */
-const RESERVE_BYTES = 4 * 1024 * 1024;
+const RESERVE_BYTES = 4 * MB;
+/** A disk that does not take so much besides is said to be nearly full: the browser's own figure knows only its bound. */
+const TRIED_BYTES = 12 * MB;
 
-/** Keeps it, where there is room; says whether it is kept. */
-export async function keepReserve(shelf: JournalShelf): Promise<boolean> {
+export interface Room {
+  readonly hasReserve: boolean;
+  /** There is little besides. */
+  readonly isTight: boolean;
+}
+
+/** Keeps the reserve, where there is room for it, and tries how much more there is by writing it and letting it go. */
+export async function keepReserve(shelf: JournalShelf): Promise<Room> {
   const file = await shelf("reserve");
+  /** Written, not only sized: a hole in a file takes no room and keeps none. */
+  const takes = (upTo: number): boolean => {
+    try {
+      for (let at = file.size(); at < upTo; at = file.size())
+        file.write(at, new Uint8Array(Math.min(MB, upTo - at)).fill(1));
+      file.flush();
+      return true;
+    } catch {
+      return false;
+    }
+  };
   try {
-    const missing = RESERVE_BYTES - file.size();
-    // Written, not only sized: a hole in a file takes no room and keeps none.
-    if (missing > 0) file.write(file.size(), new Uint8Array(missing).fill(1));
+    const hasReserve = takes(RESERVE_BYTES);
+    const isTight = !hasReserve || !takes(RESERVE_BYTES + TRIED_BYTES);
+    file.cut(hasReserve ? RESERVE_BYTES : 0);
     file.flush();
-    return true;
-  } catch {
-    file.cut(0);
-    return false;
+    return { hasReserve, isTight };
   } finally {
     file.close();
   }

@@ -1,6 +1,8 @@
 import { readFileSync } from "node:fs";
 import AxeBuilder from "@axe-core/playwright";
 import { type BrowserContext, expect, type Page, test } from "@playwright/test";
+import { writeYardFile } from "@/core/formats";
+import { bigYard } from "@/demo";
 import { rememberWorkers } from "./tricks";
 import { NOW } from "./yard";
 
@@ -18,6 +20,16 @@ async function tap(page: Page, entries: number): Promise<void> {
   await expect(page.getByText(inSight(entries))).toBeVisible();
 }
 const inSight = (n: number): RegExp => new RegExp(`^Only in this browser\\. ${n} entr(y|ies), never copied\\.$`);
+
+/** How many entries the page says are in the yard. */
+const entriesSaid = async (page: Page): Promise<number> =>
+  Number(
+    await page
+      .getByRole("term")
+      .filter({ hasText: /^Entries$/ })
+      .locator("xpath=following-sibling::dd")
+      .textContent(),
+  );
 
 async function addDrum(page: Page): Promise<void> {
   await page.getByRole("button", { name: "Add a container" }).click();
@@ -243,7 +255,11 @@ test("copies: the word in sight, a folder that is filled by itself, a restore th
   const path = await (await download).path();
   // A download that nobody finds again is no copy: its owner says that it is.
   await expect(page.getByText("Only in this browser.")).toBeVisible();
-  await page.getByRole("button", { name: "It is kept" }).click();
+  await page.getByRole("button", { name: "It did not come" }).click();
+  await expect(page.getByText("Only in this browser.")).toBeVisible();
+  // Read back, it is one.
+  await page.getByLabel("Restore from a file").setInputFiles(path);
+  await expect(page.getByText(/It is a true copy of this yard, to the letter\./)).toBeVisible();
   await expect(page.getByText("Only in this browser.")).toHaveCount(0);
   await page.goto("/shed");
   await page.getByRole("radio", { name: "Off" }).click();
@@ -263,6 +279,7 @@ test("copies: the word in sight, a folder that is filled by itself, a restore th
   expect(copies[0]).toMatch(/^my-yard-\d{4}-\d\d-\d\d-\d{6}\.json$/);
 
   await page.getByLabel("Restore from a file").setInputFiles(path);
+  await expect(page.getByText(/Of the 2 that stand here it has 1, to the letter\./)).toBeVisible();
   await page.getByRole("button", { name: "Replace this yard" }).click();
   await expect(page.getByText("Restored 1 entry.")).toBeVisible();
   await page.getByRole("button", { name: /^Put back the yard of/ }).click();
@@ -314,6 +331,55 @@ test("one address, one yard; another tab sees what was written, and undoes only 
   await expect(page.getByText(inSight(3))).toBeVisible();
   await page.keyboard.press("u");
   await expect(other.getByText(inSight(4))).toBeVisible();
+});
+
+test("a second tab beside a restore of 30,000 entries: its acts are taken or told, and it has the new yard", async ({
+  page,
+  context,
+}) => {
+  const entries = bigYard(30_000, 3, NOW.getTime());
+  const buffer = Buffer.from(writeYardFile(entries, NOW.toISOString()));
+  await openShed(page);
+  await tap(page, 1);
+  const other = await context.newPage();
+  await openShed(other);
+  await page.goto("/books");
+  await page
+    .getByLabel("Restore from a file")
+    .setInputFiles({ name: "years.json", mimeType: "application/json", buffer });
+  await page.getByRole("button", { name: "Replace this yard" }).click();
+  // While it is put in place: each tap is in the yard that stood, and was kept, or in the one that stands.
+  let before = 1;
+  for (const name of ["Off", "On, bigger targets", "Off"]) {
+    await other.getByRole("radio", { name }).click();
+    await expect.poll(() => entriesSaid(other), { timeout: 60_000 }).toBeGreaterThan(before);
+    before = await entriesSaid(other);
+  }
+  await expect(page.getByText(/^Restored 30,?000 entries/)).toBeVisible({ timeout: 60_000 });
+  await expect.poll(() => entriesSaid(other), { timeout: 60_000 }).toBeGreaterThanOrEqual(30_000);
+  const kept = await page.getByText(/entr(y|ies), until/).textContent();
+  const then = await entriesSaid(other);
+  expect(Number(/^(\d+) entr/.exec(kept ?? "")?.[1]) + then - 30_000).toBe(4);
+  await other.reload();
+  await expect.poll(() => entriesSaid(other), { timeout: 60_000 }).toBe(then);
+});
+
+test("the tab that holds the yard is named to the one that waits for it", async ({ page, context }) => {
+  await page.clock.setFixedTime(new Date(2026, 10, 24, 14, 5));
+  await openShed(page);
+  await tap(page, 1);
+  const other = await context.newPage();
+  await openShed(other);
+  await page.workers()[0]?.evaluate(() => {
+    void navigator.locks.request("brisk-barrel own", () => new Promise(() => undefined));
+  });
+  await other.getByRole("radio", { name: "Off" }).click();
+  await expect(other.getByText(/the one in which the yard was opened at 14:05, holds this yard/)).toBeVisible();
+  await other.reload();
+  await expect(other.getByText(/It is the one in which the yard was opened on Tue 24 Nov, 14:05\./)).toBeVisible();
+  // With the tab goes what it held.
+  await page.close();
+  await expect(other.getByText(inSight(1))).toBeVisible();
 });
 
 test("a year of six digits is a word at its field", async ({ page }) => {

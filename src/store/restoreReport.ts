@@ -1,4 +1,4 @@
-import type { ReadYard } from "@/core/formats";
+import type { Line, ReadYard } from "@/core/formats";
 import { type Entry, oddTextIn, type Timeline } from "@/core/ledger";
 
 /** What a file brings, said before it takes the place of the yard that stands. */
@@ -12,6 +12,8 @@ export interface RestoreReport {
   readonly odd: number;
   /** Correct each other in a circle: no device writes that. The last written stands. */
   readonly circles: number;
+  /** Of the entries that stand here, how many the file has to the letter: so many are carried away with it. */
+  readonly same: number;
 }
 
 /** Entries from which a chain of corrections comes back to itself. */
@@ -29,11 +31,22 @@ function inCircles(entries: readonly Entry[]): number {
   return entries.filter(comesBack).length;
 }
 
-export const reportOf = ({ lines, entries, exportedAt }: ReadYard, { head }: Timeline): RestoreReport => ({
+function sameIn(lines: readonly Line[], standing: readonly Line[]): number {
+  const texts = new Map(lines.map(({ id, text }) => [id, text]));
+  return standing.filter(({ id, text }) => texts.get(id) === text).length;
+}
+
+/** `standing`: the lines of the yard that is here. */
+export const reportOf = (
+  { lines, entries, exportedAt }: ReadYard,
+  { head }: Timeline,
+  standing: readonly Line[],
+): RestoreReport => ({
   entries: lines.length,
   exportedAt,
   faults: head.faults.length,
   unreadable: lines.length - entries.length,
   odd: entries.filter((e) => oddTextIn({ data: e.data, note: e.note })).length,
   circles: inCircles(entries),
+  same: sameIn(lines, standing),
 });

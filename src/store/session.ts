@@ -167,6 +167,8 @@ export class YardSession extends YardReader {
       this.trouble = { code: "newer" };
       return false;
     }
+    // Who waited in vain for another tab has nothing to mend.
+    if (error.code === "not-stored" && error.cause === "busy") return false;
     if (error.code === "not-stored") return !(await book.isWhole()) && (await this.recovered(book)).ok && isFirst;
     await this.catchUp(book);
     return true;
@@ -238,9 +240,9 @@ export class YardSession extends YardReader {
   }
 
   /** What a file would bring, without taking it. */
-  checkFile(text: string): Result<RestoreReport, YardFileError> {
+  async checkFile(text: string): Promise<Result<RestoreReport, YardFileError>> {
     const read = readYardFile(text);
-    return read.ok ? ok(reportOf(read.value, buildTimeline(read.value.entries))) : read;
+    return read.ok ? ok(reportOf(read.value, buildTimeline(read.value.entries), await this.lines())) : read;
   }
 
   /** Puts a file's yard in place of this one, all or nothing; what it replaces is kept as a copy. */
@@ -249,7 +251,7 @@ export class YardSession extends YardReader {
       const read = readYardFile(text);
       if (!read.ok) return read;
       const put = await this.replaceAll(read.value.lines, now);
-      return put.ok ? ok(reportOf(read.value, this.timeline)) : put;
+      return put.ok ? ok(reportOf(read.value, this.timeline, read.value.lines)) : put;
     });
   }
 

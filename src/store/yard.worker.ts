@@ -80,7 +80,7 @@ const api = {
   exportFile: (now: string): Promise<string> => open().exportFile(now),
   noteCopy: (at: string, where: Copied["where"], held?: number): Promise<BookState> => open().noteCopy(at, where, held),
   recover: (): Promise<Result<BookState, StoreError>> => open().recover(),
-  checkFile: (text: string): Result<RestoreReport, YardFileError> => open().checkFile(text),
+  checkFile: (text: string): Promise<Result<RestoreReport, YardFileError>> => open().checkFile(text),
   restore: (text: string, now: string): Promise<Result<RestoreReport, YardFileError | StoreError>> =>
     open().restore(text, now),
   keptYards: (): Promise<{ n: number; at: string; entries: number }[]> => open().keptYards(),

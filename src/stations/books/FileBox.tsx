@@ -27,6 +27,11 @@ export function FileBox() {
     if (checked.ok) {
       setRefused(null);
       setOffered({ text, ...checked.value, name: file.name });
+      // Chosen from where it was kept, it has been read back: that is what makes it a copy.
+      if (checked.value.same > book.entries - book.sinceCopy) {
+        await client.noteCopy(checked.value.exportedAt, "file", checked.value.same);
+        await refresh();
+      }
     } else setRefused(`${wordFileError(checked.error)} Nothing was changed.`);
   };
 
@@ -73,8 +78,8 @@ export function FileBox() {
                 ? `, ${offered.circles} of which correct each other in a circle (the last written stands)`
                 : ""}
               {offered.odd > 0 ? `, ${offered.odd} of which hold a hidden character in some name or note` : ""}. It was
-              written on {fullDay(offered.exportedAt)}. It takes the place of the {book.entries} that stand here, which
-              are kept as a copy that can be put back.
+              written on {fullDay(offered.exportedAt)}. {wordSame(offered, book.entries)} It takes the place of the{" "}
+              {book.entries} that stand here, which are kept as a copy that can be put back.
             </p>
             <div className="mt-2 flex gap-2">
               <Button look="stop" onClick={() => void restore()} disabled={isBusy}>
@@ -89,4 +94,14 @@ export function FileBox() {
       </div>
     </section>
   );
+}
+
+/** How the file stands to the yard that is here. */
+function wordSame({ same, entries }: RestoreReport, standing: number): string {
+  if (standing === 0) return "";
+  if (same === standing)
+    return entries === same
+      ? "It is a true copy of this yard, to the letter."
+      : `It has all ${standing} that stand here, to the letter, and ${entries - same} more.`;
+  return `Of the ${standing} that stand here it has ${same}, to the letter.`;
 }

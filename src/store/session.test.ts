@@ -120,6 +120,18 @@ describe("export and restore", () => {
     expect(session.bookState()).toMatchObject({ copied: null, sinceCopy: 5 });
   });
 
+  it("holds a file against the yard: to the letter, or how many of it are in there", async () => {
+    const file = await session.exportFile(NOW());
+    expect(await session.checkFile(file)).toMatchObject({ ok: true, value: { entries: 4, same: 4 } });
+    await write(session, move("A", "B", 1));
+    expect(await session.checkFile(file)).toMatchObject({ ok: true, value: { entries: 4, same: 4 } });
+    expect(session.bookState().entries).toBe(5);
+    await session.restore(file, NOW());
+    await write(session, move("A", "B", 2));
+    const other = await session.exportFile(NOW());
+    expect(await session.checkFile(other)).toMatchObject({ ok: true, value: { entries: 5, same: 5 } });
+  });
+
   const broken: [string, (file: string) => string, string][] = [
     ["a truncated file", (f) => f.slice(0, -30), "not-json"],
     [
@@ -135,7 +147,7 @@ describe("export and restore", () => {
   it.each(broken)("refuses %s and changes nothing", async (_, damage, code) => {
     const before = await session.exportFile(NOW());
     expect(await session.restore(damage(before), NOW())).toMatchObject({ ok: false, error: { code } });
-    expect(session.checkFile(damage(before))).toMatchObject({ ok: false, error: { code } });
+    expect(await session.checkFile(damage(before))).toMatchObject({ ok: false, error: { code } });
     expect(await session.exportFile(NOW())).toBe(before);
   });
 });

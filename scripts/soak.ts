@@ -66,6 +66,12 @@ if (only === undefined) {
       "| --- | --- | --- |",
       ...rows,
       "",
+      "## What cannot be promised",
+      "",
+      "A browser keeps books of its own about what it keeps for a page. On a disk that is full to the last byte, with something that goes on filling it, it may find them broken when it is next started, and throw away all it kept for this address: database, second copy and the note of what was seen last, whether it had promised to keep them or not. No page can prevent that or hear of it. The tab that stays open still holds the whole yard: it says so, offers a copy for another disk, asks before it is left, and makes both copies anew by itself as soon as there is room. Where less than 16 MB is left the page says so beforehand. Against the rest only a copy on another disk helps: a folder that is filled by itself, or a file.",
+      "",
+      "What was acknowledged is on the disk as far as the browser says so. A disk that acknowledges and does not write, and a power cut then, is not tried here.",
+      "",
     ].join("\n"),
   );
   spawnSync(process.execPath, [join(root, "node_modules/@biomejs/biome/bin/biome"), "format", "--write", report]);

@@ -1,7 +1,9 @@
 import { longRound } from "../../e2e/tricks";
 import type { Finding } from "./lab";
 
-const LIGHT_MS = 200;
+const HEAVY = 200;
+/** No light question takes longer beside them. */
+const LIGHT_MS = 300;
 
 /** As many heavy questions as the server takes, and light ones beside them. */
 export async function heavyBesideLight(base: string): Promise<Finding> {
@@ -15,7 +17,7 @@ export async function heavyBesideLight(base: string): Promise<Finding> {
   const light = { fluid: "canola", limitMm2PerS: 15, usedFactor: 1.15 };
   await (await ask("heat", light)).text();
   const began = performance.now();
-  const heavy = Array.from({ length: 12 }, () => ask("round", round).then((r) => r.status));
+  const heavy = Array.from({ length: HEAVY }, () => ask("round", round).then((r) => r.status));
   const times: number[] = [];
   let isDone = false;
   const all = Promise.all(heavy).finally(() => {
@@ -29,15 +31,16 @@ export async function heavyBesideLight(base: string): Promise<Finding> {
   }
   const statuses = await all;
   times.sort((a, b) => a - b);
+  const slowest = Math.round(times.at(-1) ?? 0);
   const p95 = Math.round(times[Math.floor(times.length * 0.95)] ?? 0);
   const seconds = ((performance.now() - began) / 1000).toFixed(1);
   const busy = statuses.filter((s) => s === 503).length;
   const faults: string[] = [];
-  if (p95 > LIGHT_MS) faults.push(`a light question took ${p95} ms`);
+  if (slowest > LIGHT_MS) faults.push(`a light question took ${slowest} ms`);
   if (statuses.some((s) => s !== 200 && s !== 503)) faults.push(`answers ${statuses.join(", ")}`);
   return {
-    name: "Twelve heavy questions at once to the server, light ones beside them",
-    figures: `${statuses.length - busy} answered, ${busy} told it is busy, in ${seconds} s; ${times.length} light ones, 95 % within ${p95} ms, the slowest ${Math.round(times.at(-1) ?? 0)} ms`,
+    name: `${HEAVY} heavy questions at once to the server, light ones beside them`,
+    figures: `${statuses.length - busy} answered, ${busy} told it is busy, in ${seconds} s; ${times.length} light ones, 95 % within ${p95} ms, the slowest ${slowest} ms`,
     faults,
   };
 }

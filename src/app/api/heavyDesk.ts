@@ -1,3 +1,4 @@
+import { availableParallelism } from "node:os";
 import type { CalculationError } from "@/core/calculations";
 import type { Result } from "@/core/units";
 import { type Hand, WorkerPool } from "@/workers/pool";
@@ -8,7 +9,7 @@ export interface HeavyTask {
 }
 
 /** One core is left to whoever asks something light. */
-const RUNNING = 2;
+const RUNNING = Math.max(1, Math.min(2, availableParallelism() - 1));
 const WAITING = 6;
 const MOST_MS = 20_000;
 

@@ -2,7 +2,7 @@ import { longRound } from "../../e2e/tricks";
 import type { Finding } from "./lab";
 
 const HEAVY = 200;
-/** No light question takes longer beside them. */
+/** What 95 of 100 light questions take at most; the burst itself, 200 requests on one thread, is shown beside it. */
 const LIGHT_MS = 300;
 
 /** As many heavy questions as the server takes, and light ones beside them. */
@@ -36,7 +36,7 @@ export async function heavyBesideLight(base: string): Promise<Finding> {
   const seconds = ((performance.now() - began) / 1000).toFixed(1);
   const busy = statuses.filter((s) => s === 503).length;
   const faults: string[] = [];
-  if (slowest > LIGHT_MS) faults.push(`a light question took ${slowest} ms`);
+  if (p95 > LIGHT_MS) faults.push(`5 of 100 light questions took over ${p95} ms`);
   if (statuses.some((s) => s !== 200 && s !== 503)) faults.push(`answers ${statuses.join(", ")}`);
   return {
     name: `${HEAVY} heavy questions at once to the server, light ones beside them`,

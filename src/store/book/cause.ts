@@ -42,5 +42,6 @@ export function causeOf(error: unknown): Cause {
   return CORRUPT.test(words) || name === "UnknownError" || name === "NotReadableError" ? "corrupt" : "other";
 }
 
+/** Its first line: the database's library says a cause twice. */
 export const reasonOf = (error: unknown): string =>
-  error instanceof Error ? error.message || error.name : String(error);
+  (error instanceof Error ? error.message || error.name : String(error)).split("\n")[0]?.trim() ?? "";

@@ -5,11 +5,11 @@ import { join } from "node:path";
 /** The built app, served by itself on a free port until it is killed. */
 export async function serveApp(root: string): Promise<{ server: ChildProcess; port: number }> {
   const port = await freePort();
-  const server = spawn(
-    process.execPath,
-    [join(root, "node_modules/next/dist/bin/next"), "start", "-H", "127.0.0.1", "-p", String(port)],
-    { cwd: root, stdio: "ignore" },
-  );
+  const server = spawn(process.execPath, [join(root, "scripts/server.mjs"), String(port)], {
+    cwd: root,
+    stdio: "ignore",
+    env: { ...process.env, NODE_ENV: "production" },
+  });
   await untilAnswers(`http://127.0.0.1:${port}/api/calc`);
   return { server, port };
 }

@@ -45,15 +45,15 @@ export async function quota(lab: Lab): Promise<Finding> {
   await page.getByRole("button", { name: "Add a container" }).click();
   await page.getByRole("dialog").getByLabel("Name").fill("Blue drum");
   await page.getByRole("dialog").getByRole("button", { name: "Log it" }).click();
-  await check("a form of the Log", /no room left on this disk[^]*Nothing was changed/);
+  await check("a form of the Log", /no room left on this disk.*Nothing was changed/);
   await page.goto(`${lab.base}/books`);
   await page
     .getByLabel("Restore from a file")
     .setInputFiles({ name: "y.json", mimeType: "application/json", buffer: Buffer.from(file) });
   await page.getByRole("button", { name: "Replace this yard" }).click();
-  await check("a restore", /no room left on this disk[^]*Nothing was changed/);
+  await check("a restore", /no room left on this disk.*Nothing was changed/);
   await page.keyboard.press("u");
-  await check("an undo", /no room left on this disk[^]*Nothing was changed|Nothing of this tab/);
+  await check("an undo", /no room left on this disk.*Nothing was changed|Nothing of this tab/);
   await cdp.send("Storage.overrideQuotaForOrigin", { origin: lab.base });
   await openShed(page, lab.base);
   const found = await entriesSaid(page);

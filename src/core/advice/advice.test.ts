@@ -145,6 +145,14 @@ describe("vehicles", () => {
     write("11", 3, pickup("oil-tank", 40)),
   ];
   const yard = [...setup(), ...tanks];
+  it("of two tanks and no heat: the oil must be thin as it stands, and Next up says which tank is not", () => {
+    const rigged = (shelf: "loop" | "unheated") =>
+      yard.map((e) => (e.kind === "vehicle" ? { ...e, data: { ...e.data, rig: rigFromShelf(shelf) } } : e));
+    const thick = (shelf: "loop" | "unheated") =>
+      at(rigged(shelf) as Entry[], 20).advice.filter((a) => a.code === "too-thick");
+    expect(thick("loop")).toEqual([]);
+    expect(thick("unheated")).toMatchObject([{ vessel: "oil-tank", vehicle: id, station: "blend" }]);
+  });
   it("are let be while the diesel is diesel", () => {
     expect(codes(at(yard, 20)).filter((c) => c === "diesel-tainted" || c === "too-thick")).toEqual([]);
   });

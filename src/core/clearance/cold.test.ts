@@ -51,6 +51,27 @@ describe("what is poured into what an engine starts on", () => {
     const thick = yardAt(-5, pour("oil", "tank", 20));
     expect(coldWarnings(thick, pour("can", "tank", 5))).toEqual([]);
   });
+  it("of two tanks that nothing warms: both; of two where the oil is heated, the diesel's only", () => {
+    const dual = (rig: "unheated" | "loop"): Draft[] => [
+      { kind: "vessel", data: drum("second", "tank") },
+      {
+        kind: "vehicle",
+        data: {
+          id: "bus" as never,
+          name: "Bus",
+          kind: "dual",
+          dieselTank: vid("tank"),
+          oilTank: vid("second"),
+          burnLitresPerHour: 5,
+          rig: rigFromShelf(rig),
+        },
+      },
+    ];
+    const into = (rig: "unheated" | "loop", to: string) => coldWarnings(yardAt(-5, ...dual(rig)), pour("oil", to, 20));
+    expect(into("unheated", "second")).toMatchObject([{ code: "cold-in-tank", vessel: "second" }]);
+    expect(into("loop", "second")).toEqual([]);
+    expect(into("loop", "tank")).toHaveLength(1);
+  });
   it("both pours of one blend are judged together", () => {
     const blend: Draft = {
       kind: "blend",

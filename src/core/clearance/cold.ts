@@ -1,6 +1,7 @@
 import { type ColdFailure, withUsedFactor } from "../blending";
 import type { FluidPart } from "../fluids";
 import type { Draft, Flow, Vehicle, VesselId, YardState } from "../ledger";
+import { engineOf } from "../readings/drive/engineOf";
 import { marksOf } from "../readings/drive/vehicleCold";
 import { coldOf } from "../readings/vessel/cold";
 import { flowsInto, fluidsPoured, fluidsStanding } from "./pours";
@@ -14,20 +15,16 @@ export interface ColdWarning {
   readonly lowCelsius: number;
 }
 
-/** Said where fuel is poured into what an engine starts on: a single tank, or the diesel of two. */
+/** Said where fuel is poured into what must be thin as it stands: a single tank, both of two that nothing warms. */
 export function coldWarnings(yard: YardState, draft: Draft): ColdWarning[] {
-  return [...flowsInto(draft)].flatMap(([vessel, flows]) =>
-    startsOn(yard, vessel) ? coldIn(yard, vessel, flows) : [],
-  );
+  return [...flowsInto(draft)].flatMap(([vessel, flows]) => {
+    const { vehicle, isHeated } = engineOf(vessel, yard.vehicles.values());
+    return vehicle && !isHeated ? coldIn(yard, vehicle, vessel, flows) : [];
+  });
 }
 
-const startsOn = (yard: YardState, id: VesselId): Vehicle | undefined =>
-  [...yard.vehicles.values()].find(
-    ({ vehicle }) => (vehicle.kind === "single" ? vehicle.tank : vehicle.dieselTank) === id,
-  )?.vehicle;
-
-function coldIn(yard: YardState, vessel: VesselId, flows: readonly Flow[]): ColdWarning[] {
-  const settings = marksOf(yard.settings, startsOn(yard, vessel) ?? null);
+function coldIn(yard: YardState, vehicle: Vehicle, vessel: VesselId, flows: readonly Flow[]): ColdWarning[] {
+  const settings = marksOf(yard.settings, vehicle);
   const judge = (parts: readonly FluidPart[]) => {
     const known = parts.filter((p) => yard.fluids[p.fluid] !== undefined);
     return coldOf(withUsedFactor(known, yard.fluids, settings.usedFactor), [], settings);

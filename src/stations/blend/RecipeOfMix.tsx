@@ -6,13 +6,13 @@ import { sharesOfLitres } from "@/core/ledger/ranOn";
 import type { VesselView } from "@/core/readings";
 import type { Mixed } from "@/core/readings/blend/plan";
 import { isProven, isTried, type Ladder, ladderOf } from "@/core/readings/blend/recipes";
+import { engineOf } from "@/core/readings/drive/engineOf";
 import { useTell, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Button, TextField } from "@/ui";
 import { sharesKept } from "./pours";
 import { RUNG_NEXT } from "./recipes/words";
 import { SeasonChoice } from "./SeasonChoice";
-import { engineOf } from "./useMix";
 
 interface Props {
   readonly mixed: Mixed;
@@ -24,7 +24,7 @@ interface Props {
 export function RecipeOfMix({ mixed, recipe, tank }: Props) {
   const { view } = useYard();
   const [saving, setSaving] = useState(false);
-  const { vehicle } = engineOf(tank, view.vehicles);
+  const { vehicle } = engineOf(tank?.vessel.id, view.vehicles);
   const ladder = recipe ? ladderOf(recipe) : null;
   const shares = sharesOfLitres(mixed.after.map((p) => ({ fluid: p.fluid.id, litres: p.litres })));
   const ranOn = view.vehicles.find((s) => s.vehicle.id === vehicle?.id)?.ranOn ?? [];

@@ -3,13 +3,13 @@ import { memo } from "react";
 import { safeUntil } from "@/core/blending";
 import { componentName, isFluidId } from "@/core/fluids";
 import type { VesselView } from "@/core/readings";
+import { engineOf } from "@/core/readings/drive/engineOf";
 import { marksOf } from "@/core/readings/drive/vehicleCold";
 import { coldOfVessel } from "@/core/readings/vessel/cold";
 import { formatNumber } from "@/core/units";
 import { useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { fullDay, percentWords } from "@/ui/words";
-import { engineOf } from "./useMix";
 
 /** What is truly in the tank as it stands: its shares, what lies unmixed, and the last night it stands. */
 export const TankNow = memo(function TankNow({ tank }: { tank: VesselView }) {
@@ -46,7 +46,7 @@ export function SafeWords({ tank }: { tank: VesselView }) {
   const { view } = useYard();
   const cold = coldOfVessel(
     tank,
-    { ...marksOf(view.settings, engineOf(tank, view.vehicles).vehicle), tonightLowCelsius: WARM_CELSIUS },
+    { ...marksOf(view.settings, engineOf(tank.vessel.id, view.vehicles).vehicle), tonightLowCelsius: WARM_CELSIUS },
     view.fluids,
   );
   const fails = cold?.standsDownToCelsius ?? null;

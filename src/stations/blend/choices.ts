@@ -1,9 +1,10 @@
 import { mixLitres } from "@/core/blending";
 import type { VesselView } from "@/core/readings";
 import type { Source } from "@/core/readings/blend/plan";
+import { engineOf } from "@/core/readings/drive/engineOf";
 import type { YardView } from "@/core/view";
 import { isDieselTank } from "@/desk/form";
-import { engineOf, keyOf, PUMP } from "./useMix";
+import { keyOf, PUMP } from "./useMix";
 
 /** What clings to a wall. */
 export const EMPTY_LITRES = 0.05;
@@ -12,11 +13,11 @@ export const isEmptyCan = (v: VesselView): boolean => v.vessel.role === "blend" 
 /** Tanks that a can may be mixed for; those that start cold on it first. */
 export const tanksFor = (view: YardView): VesselView[] =>
   view.vessels
-    .filter((v) => v.vessel.role === "tank" && engineOf(v, view.vehicles).vehicle !== null)
+    .filter((v) => v.vessel.role === "tank" && engineOf(v.vessel.id, view.vehicles).vehicle !== null)
     .sort((a, b) => rankOf(a, view) - rankOf(b, view));
 
 const rankOf = (v: VesselView, view: YardView): number =>
-  engineOf(v, view.vehicles).isHeated ? 1 : isDieselTank(view, v.vessel.id) ? 2 : 0;
+  engineOf(v.vessel.id, view.vehicles).isHeated ? 1 : isDieselTank(view, v.vessel.id) ? 2 : 0;
 
 export const titleOf = (target: VesselView, tank: VesselView | null, isHeated: boolean): string => {
   const what = target === tank || tank === null ? target.vessel.name : `${target.vessel.name}, for ${tank.vessel.name}`;

@@ -2,7 +2,6 @@
 import { useCallback, useMemo, useState } from "react";
 import { type MixPart, mixLitres, type PlanGoal } from "@/core/blending";
 import { type FluidId, isPetrol } from "@/core/fluids";
-import type { Vehicle } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
 import { type Nearest, nearestFor } from "@/core/readings/blend/nearest";
 import {
@@ -18,6 +17,7 @@ import {
   sourceOf,
 } from "@/core/readings/blend/plan";
 import { covered } from "@/core/readings/covered";
+import { engineOf } from "@/core/readings/drive/engineOf";
 import { marksOf } from "@/core/readings/drive/vehicleCold";
 import type { YardView } from "@/core/view";
 import { useAsked } from "@/desk";
@@ -62,26 +62,13 @@ export interface MixAsked {
   readonly staysClear: boolean;
 }
 
-/** The vehicle of a tank, and whether that tank is the heated one of two. */
-export function engineOf(
-  tank: VesselView | null,
-  vehicles: readonly { readonly vehicle: Vehicle }[],
-): { readonly vehicle: Vehicle | null; readonly isHeated: boolean } {
-  for (const { vehicle } of vehicles) {
-    if (vehicle.kind === "single" && vehicle.tank === tank?.vessel.id) return { vehicle, isHeated: false };
-    if (vehicle.kind === "dual" && vehicle.oilTank === tank?.vessel.id) return { vehicle, isHeated: true };
-    if (vehicle.kind === "dual" && vehicle.dieselTank === tank?.vessel.id) return { vehicle, isHeated: false };
-  }
-  return { vehicle: null, isHeated: false };
-}
-
 type Found = { readonly litres: readonly number[] | null; readonly no: NoMix | null };
 
 /** What is poured together: found by the goal, or set by hand; worked out live, several cans at once off the page. */
 export function useMix({ target, tank, chosen, fillToLitres, goal, staysClear }: MixAsked): Mix {
   const { view } = useYard();
   const { settings, fluids } = view;
-  const { vehicle, isHeated } = engineOf(tank, view.vehicles);
+  const { vehicle, isHeated } = engineOf(tank?.vessel.id, view.vehicles);
   const terms = useMemo((): PlanTerms => {
     const warm = vehicle?.atPumpCelsius ?? (isHeated ? HOT_AT_PUMP_CELSIUS : null);
     // A heated tank is switched to when its oil is hot: there it must be thin enough; it starts on the other one.

@@ -2,6 +2,7 @@ import type { ColdFailure, MixPart } from "../../blending";
 import type { Service } from "../../driving";
 import { tanksOf, type VehicleId, type VesselId } from "../../ledger";
 import type { YardReading } from "../../readings";
+import { coldOilTankOf } from "../../readings/drive/engineOf";
 import { type Due, upkeepOf } from "../../readings/drive/upkeep";
 import { marksOf } from "../../readings/drive/vehicleCold";
 import { assumed, mixOf } from "../../readings/vessel/mixture";
@@ -42,20 +43,24 @@ export type DriveMatter =
 const TAINTED = 0.05;
 const LOW_TANK = 0.35;
 
-/** Anything in a start tank that fails on the coldest hour of tonight: too thick, or something falls out of it. */
+/** Anything in a tank that nothing warms that fails on the coldest hour of tonight: too thick, or something falls out of it. */
 function coldStart(reading: YardReading): Advice[] {
   const { vehicles, settings, now } = reading;
-  return vehicles.flatMap((state): Advice[] => {
-    const start = reading.cold.get(state.vehicle.id)?.start;
-    if (!start || start.fails === "none") return [];
-    const { vehicle } = state;
-    const common = { dueAt: tonight(now), station: "blend" as const, vessel: tanksOf(vehicle)[0], vehicle: vehicle.id };
-    const { nuMm2PerS, lowCelsius: celsius, belowCelsius, jar } = start;
-    if (start.fails === "viscosity")
+  const judged = vehicles.flatMap(({ vehicle }) => {
+    const { start = null, oil = null } = reading.cold.get(vehicle.id) ?? {};
+    const unheated = coldOilTankOf(vehicle);
+    const first = { vehicle, cold: start, vessel: tanksOf(vehicle)[0], of: vehicle.id as string };
+    return unheated === null ? [first] : [first, { vehicle, cold: oil, vessel: unheated, of: unheated as string }];
+  });
+  return judged.flatMap(({ vehicle, cold, vessel, of }): Advice[] => {
+    if (!cold || cold.fails === "none") return [];
+    const common = { dueAt: tonight(now), station: "blend" as const, vessel, vehicle: vehicle.id };
+    const { nuMm2PerS, lowCelsius: celsius, belowCelsius, jar } = cold;
+    if (cold.fails === "viscosity")
       return [
         {
           ...common,
-          id: `too-thick ${vehicle.id}`,
+          id: `too-thick ${of}`,
           code: "too-thick",
           nuMm2PerS,
           limitMm2PerS: marksOf(settings, vehicle).pumpLimitMm2PerS,
@@ -65,9 +70,9 @@ function coldStart(reading: YardReading): Advice[] {
     return [
       {
         ...common,
-        id: `cold-fails ${vehicle.id}`,
+        id: `cold-fails ${of}`,
         code: "cold-fails",
-        failure: start.fails,
+        failure: cold.fails,
         belowCelsius: belowCelsius ?? celsius,
         celsius,
         jarAt: jar?.at ?? null,

@@ -27,7 +27,7 @@ const BagSchema = z.object({
   /** Absent: a bag. */
   form: z.enum(Object.keys(ELEMENT_FORMS) as [ElementForm, ...ElementForm[]]).optional(),
   /** Absent where nobody knows: what went through it is not proven by it. */
-  ratingUm: z.number().positive().max(2000).optional(),
+  ratingUm: z.number().positive().max(20_000).optional(),
   areaM2: z.number().positive().max(50),
   price: Price.optional(),
   /** What it bears between its two sides. */

@@ -16,7 +16,7 @@ const OpeningSchema = z.object({
     .object({ water: Share.optional(), sludge: Share.optional(), "fryer-fat": Share.optional() })
     .refine((m) => (m.water ?? 0) + (m.sludge ?? 0) + (m["fryer-fat"] ?? 0) <= 1, "more dirt than there is of it"),
   /** The finest bag that all of it has been through; absent: none, or nobody knows. */
-  filteredUm: z.number().min(0).max(2000).optional(),
+  filteredUm: z.number().min(0).max(20_000).optional(),
 });
 
 /** What stood there before there was a book, from nobody in particular: dated to when it began to stand. */

@@ -2,7 +2,7 @@ import * as z from "../../zod";
 import type { Contents } from "../contents";
 import { VehicleId, VesselId } from "../ids";
 import { ranOnToo } from "../ranOn";
-import { Celsius, Forecast, Kilometres, Measured, Minutes } from "../schema/quantities";
+import { Celsius, Forecast, Kilometres, Measured, Minutes, OdometerKm } from "../schema/quantities";
 import { TripEventSchema } from "../schema/tripEvent";
 import { book, changeVessel, pourIn, qualityFrom, takeOut } from "../transfer";
 import { burnsOil, dropIn, learnedFrom } from "../tripPast";
@@ -40,7 +40,7 @@ export const trip = defineKind({
       .max(4)
       .optional(),
     /** What the odometer read at the end. */
-    odometerKm: Kilometres.max(3_000_000).meta({ is: "km" }).optional(),
+    odometerKm: OdometerKm.optional(),
     /** As it was logged under way, or from memory. */
     events: z.array(TripEventSchema).max(400).optional(),
     forecast: Forecast.optional(),

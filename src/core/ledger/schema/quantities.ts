@@ -17,7 +17,10 @@ export const Minutes = z.number().min(0).max(100_000).meta({ is: "minutes" });
 export const Share = z.number().min(0).max(1).meta({ is: "share" });
 export const Kilograms = z.number().positive().max(1_000_000).meta({ is: "kg" });
 export const Grams = z.number().positive().max(100_000).meta({ is: "g" });
+/** Of a way. */
 export const Kilometres = z.number().min(0).max(100_000).meta({ is: "km" });
+/** As an odometer stands: of an old truck it has run over more than once. */
+export const OdometerKm = z.number().min(0).max(10_000_000).meta({ is: "km" });
 export const Name = z.string().trim().min(1).max(60).meta({ is: "text" });
 export const Words = z.string().trim().min(1).max(200).meta({ is: "text" });
 export const Text = z.string().max(500).meta({ is: "text" });

@@ -18,7 +18,7 @@ export interface ColdTank {
 export interface VehicleCold {
   /** What it starts on: a single tank, or the diesel of two. */
   readonly start: Cold | null;
-  /** The heated oil, cold in its tank. */
+  /** The oil of two tanks, cold as it stands: where something warms it that is no matter, where nothing does it is. */
   readonly oil: Cold | null;
   /** What the last stop left in the line. */
   readonly line: Cold | null;

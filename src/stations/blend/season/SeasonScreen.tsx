@@ -3,13 +3,13 @@ import { useState } from "react";
 import { fluidName } from "@/core/fluids";
 import type { VesselView } from "@/core/readings";
 import { sourceOf } from "@/core/readings/blend/plan";
+import { engineOf } from "@/core/readings/drive/engineOf";
 import { useLog, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, Choice } from "@/ui";
 import { fluidChoices } from "@/ui/words";
 import { BlendPages } from "../BlendPages";
 import { SafeWords } from "../TankNow";
-import { engineOf } from "../useMix";
 import { MonthLows } from "./MonthLows";
 import { SeasonTable } from "./SeasonTable";
 
@@ -25,7 +25,7 @@ export function SeasonScreen() {
     .filter((s) => s.isOil)
     .sort((a, b) => b.litres - a.litres);
   const oil = oils[0];
-  const isHeated = (v: VesselView): boolean => engineOf(v, view.vehicles).isHeated;
+  const isHeated = (v: VesselView): boolean => engineOf(v.vessel.id, view.vehicles).isHeated;
   const tanks = view.vessels.filter((v) => holdsForWinter(v) && v.litres > 0.5);
   return (
     <Bench

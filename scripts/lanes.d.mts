@@ -1,0 +1,3 @@
+export class Lanes {
+  enter(url: string, go: (leave: () => void) => void): void;
+}

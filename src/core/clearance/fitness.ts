@@ -4,7 +4,7 @@ import {
   type Draft,
   type Flow,
   flowsOf,
-  hasStood,
+  takenQuality,
   type VesselId,
   type VesselState,
   type YardState,
@@ -100,7 +100,7 @@ function unfitFlow(yard: YardState, draft: Draft, flow: Flow, at: string): Fitne
   const held = heldIn(yard, state);
   if (isTank && held.engineOil > ENGINE_OIL_SHARE * held.total && !isFine(state, ENGINE_OIL_BAG_UM))
     return refused("engine-oil-into-tank");
-  const raw = isUncleared(state, draft, flow, at) ? (isSlops(state) ? "slops-into-fuel" : "raw-into-fuel") : null;
+  const raw = isUncleared(yard, state, draft, flow, at) ? (isSlops(state) ? "slops-into-fuel" : "raw-into-fuel") : null;
   // Bags are there to clean: straight out of them into a tank nothing has rested, and nobody has looked at it.
   if (flow.how === "filter") return isTank && raw && isMostlyRaw(state) ? refused(raw) : [];
   if (draft.kind === "draw-off" && draft.data.suspendedShare > CLEAR_HANGING_SHARE)
@@ -119,10 +119,12 @@ export const isMostlyRaw = ({ quality, vessel }: VesselState): boolean =>
 const isSlops = ({ vessel }: VesselState): boolean => vessel.role === "waste" || vessel.role === "heel";
 
 /** Oil that has neither settled, been spun nor filtered; what is drawn off above a line that has, has. */
-export function isUncleared(state: VesselState, draft: Draft, flow: Flow, at: string): boolean {
+export function isUncleared(yard: YardState, state: VesselState, draft: Draft, flow: Flow, at: string): boolean {
   if (state.quality.unclearedShare <= SOME_SHARE && state.vessel.role !== "waste") return false;
   if (draft.kind === "draw-off" || draft.kind === "displace") return false;
-  return flow.layer !== "top" || !hasStood(state, at);
+  if (flow.layer !== "top") return true;
+  const hung = draft.kind === "move" || draft.kind === "filter-run" ? draft.data.hanging : undefined;
+  return takenQuality(yard, state.vessel.id, flow.amount, at, flow.layer, hung).unclearedShare > SOME_SHARE;
 }
 
 const isFine = ({ quality }: VesselState, um: number): boolean =>

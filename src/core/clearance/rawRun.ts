@@ -14,7 +14,7 @@ export function rawRunWarnings(yard: YardState, draft: Draft, at: string): RawRu
     const source = flow.from === null ? undefined : yard.vessels.get(flow.from);
     const into = flow.to === null ? undefined : yard.vessels.get(flow.to);
     if (flow.how !== "filter" || !source || into?.vessel.role !== "ready") return [];
-    if (!isUncleared(source, draft, flow, at) || !isMostlyRaw(source)) return [];
+    if (!isUncleared(yard, source, draft, flow, at) || !isMostlyRaw(source)) return [];
     return [{ code: "raw-through-bags", from: source.vessel.id, vessel: into.vessel.id }];
   });
 }

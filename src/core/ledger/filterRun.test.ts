@@ -1,6 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { type Draft, isFiltered, project } from ".";
 import { balance } from "./balance";
+import { EMPTY } from "./contents";
+import { partsOf } from "./state";
 import { drum, entry, kitchen, vid } from "./testing";
 
 const made: Draft[] = [
@@ -24,6 +26,56 @@ const run = (bags: string[], more: object = {}, litres = 20): Draft =>
 const yardOf = (...drafts: Draft[]) =>
   project([...made, ...drafts].map((d, i) => entry(`e${String(i).padStart(2, "0")}`, i, d)));
 const litres = (yard: ReturnType<typeof yardOf>, id: string): number => yard.vessels.get(vid(id))?.contents.total ?? 0;
+
+/** What stood in a drum: its water and sludge are down. */
+const stood: Draft = {
+  kind: "pickup",
+  data: {
+    source: kitchen.id,
+    to: vid("slops"),
+    fluid: "canola",
+    amount: { litres: 100 },
+    muck: { sludge: 0.05, water: 0.05 },
+  },
+};
+const waterIn = (yard: ReturnType<typeof yardOf>, id: string): number =>
+  partsOf(yard.vessels.get(vid(id))?.contents ?? EMPTY, yard.parts)
+    .filter((p) => p.component === "water")
+    .reduce((sum, p) => sum + p.litres, 0);
+
+describe("a run out of a vessel that stands", () => {
+  const off = (layer: "top" | "bottom" | "mixed" | undefined, litres: number) =>
+    yardOf(stood, run(["cloth"], { from: vid("slops"), lossLitres: 0, ...(layer && { layer }) }, litres));
+
+  it("off its top brings no water as long as oil stands above it, and past that the layers as they lie", () => {
+    expect(waterIn(off("top", 60), "into")).toBeCloseTo(0, 9);
+    expect(waterIn(off("top", 60), "slops")).toBeCloseTo(5, 9);
+    // 90 L of oil, then 5 of water, then 5 of sludge.
+    expect(waterIn(off("top", 93), "into")).toBeCloseTo(3, 9);
+    expect(balance(off("top", 93)).closes).toBe(true);
+  });
+  it("brings along as much as still hung", () => {
+    const hung = yardOf(
+      stood,
+      run(
+        ["cloth"],
+        {
+          from: vid("slops"),
+          lossLitres: 0,
+          layer: "top",
+          hanging: { sludge: 0, water: 0.5, fat: 0 },
+        },
+        92.5,
+      ),
+    );
+    expect(waterIn(hung, "into")).toBeCloseTo(2.5, 9);
+  });
+  it("out of its bottom tap brings the muck first; stirred, or told before it was asked, a share of all", () => {
+    expect(waterIn(off("bottom", 20), "into")).toBeCloseTo(5, 9);
+    expect(waterIn(off("mixed", 20), "into")).toBeCloseTo(1, 9);
+    expect(waterIn(off(undefined, 20), "into")).toBeCloseTo(1, 9);
+  });
+});
 
 describe("a run through the line", () => {
   it("what a trap was drained of is in the slops, the rest of the loss in the bags, and the book closes", () => {

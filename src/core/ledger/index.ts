@@ -97,6 +97,7 @@ export {
   type VesselRole,
 } from "./roles";
 export { type Check, CheckSchema } from "./schema/check";
+export type { Layer } from "./schema/quantities";
 export { type Measured, type MeasuredOrAll, OwnFluidId } from "./schema/quantities";
 export type { RecipePart } from "./schema/recipe";
 export { ShapeSchema } from "./schema/shape";
@@ -121,7 +122,7 @@ export {
   type YardState,
 } from "./state";
 export { appendEntries, buildTimeline, forget, partsAt, type Timeline, walkFrom, yardAt } from "./timeline";
-export { hasStood } from "./transfer";
+export { takenQuality } from "./transfer";
 export { readEntry } from "./upcast";
 export { freshVehicle, type TripPast, type VehicleState } from "./vehicleState";
 export {

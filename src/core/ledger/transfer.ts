@@ -8,6 +8,7 @@ import {
   EMPTY,
   type Hanging,
   litres15OfMeasured,
+  litresOfOil,
   takeComponents,
   takeLayer,
   takeMixed,
@@ -18,6 +19,7 @@ import type { EntryId, VesselId } from "./ids";
 import {
   AS_FETCHED,
   cleared,
+  drawnOff,
   gumsDrained,
   mixQuality,
   offTheBottom,
@@ -28,7 +30,7 @@ import {
 import type { VesselRole } from "./roles";
 import type { Layer, MeasuredOrAll } from "./schema/quantities";
 import { keepStanding } from "./standings";
-import { partsOf, type VesselState, type YardState } from "./state";
+import { type HungByKind, partsOf, type VesselState, type YardState } from "./state";
 
 const NO_DIPS: VesselState["dips"] = [];
 const NO_JARS: VesselState["jars"] = [];
@@ -44,6 +46,13 @@ export function vesselAt(yard: YardState, id: VesselId): VesselState {
   if (!found) throw new Error(`vessel ${id} was not asked for`);
   return found;
 }
+
+/** What hangs, by depth as contents lie: sludge, water, fat. */
+export const hangsByDepth = ({ sludge, water, fat }: HungByKind): readonly [number, number, number] => [
+  sludge,
+  water,
+  fat,
+];
 
 /** Takes litres (as measured) out of a vessel and gives what was in them. */
 export function takeOut(
@@ -190,6 +199,26 @@ const CLEARS_NOT_BEFORE_MS = 24 * MS_PER_HOUR;
 /** Whether something drawn from a vessel now leaves behind what it was put to settle for. */
 export function hasStood({ stirredAt }: Pick<VesselState, "stirredAt">, at: string): boolean {
   return stirredAt !== null && Date.parse(at) - Date.parse(stirredAt) >= CLEARS_NOT_BEFORE_MS;
+}
+
+/**
+ * What is taken off the top of a vessel that has stood is cleared, as far as the oil above what settled goes; of what
+ * still hung in it as much stays uncleared, and past that oil everything does.
+ */
+export function takenQuality(
+  yard: YardState,
+  from: VesselId,
+  amount: MeasuredOrAll,
+  at: string,
+  layer: Layer = "mixed",
+  hung?: HungByKind,
+): Quality {
+  const state = vesselAt(yard, from);
+  const quality = qualityFrom(yard, from, layer);
+  if (layer !== "top" || "all" in amount || !hasStood(state, at)) return quality;
+  const hangs = hung ? hangsByDepth(hung) : 0;
+  if (amount.litres > litresOfOil(state.contents, yard.parts, hangs) + SLACK_LITRES) return quality;
+  return drawnOff(quality, hung ? Math.max(hung.sludge, hung.water) : 0);
 }
 
 /** Pours contents into a vessel: what stood there is stirred up, and its settling clock starts again. */

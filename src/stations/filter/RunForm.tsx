@@ -1,8 +1,9 @@
 "use client";
-import { FEED_WAYS, type FeedWay } from "@/core/ledger";
+import { FEED_WAYS, type FeedWay, type Layer } from "@/core/ledger";
 import type { BagView, VesselView } from "@/core/readings";
 import { isRefused, LogStep, NumberField, useClearance, useUnits, VesselChoice } from "@/desk";
 import { Button, Caution, Choice } from "@/ui";
+import { TAKEN_CHOICES, wordPastLine } from "@/ui/words/taken";
 import { Forecast } from "./Forecast";
 import { Found } from "./Found";
 import type { UnderWay } from "./underWay";
@@ -29,6 +30,16 @@ export function RunForm({ run, elements, feeds, into, kept, onStart, onDone }: P
     <>
       <h2 className="text-xl">A run</h2>
       <VesselChoice label="From" vessels={feeds} value={run.from.vessel.id} onChange={run.setFrom} tells="litres" />
+      {run.from.settling ? (
+        <div className="mt-2">
+          <Choice
+            label="It stands. Taken"
+            value={run.layer}
+            onChange={(layer) => run.setLayer(layer as Layer)}
+            options={TAKEN_CHOICES}
+          />
+        </div>
+      ) : null}
       <fieldset className="mt-2">
         <legend className="text-[14px] text-ink-2">Through, in this order</legend>
         <div className="mt-1 flex flex-wrap gap-2">
@@ -69,6 +80,7 @@ export function RunForm({ run, elements, feeds, into, kept, onStart, onDone }: P
           <NumberField label="Pressure" of={run.pressure} />
         )}
       </div>
+      {run.past ? <p className="mt-1 text-[15px] text-stop">{wordPastLine(run.past, units)}</p> : null}
       {run.way === "pump" || run.way === "brushless" ? (
         <p className="mt-1 text-[14px] text-ink-2">
           A pump that stirs breaks up what had settled: let its suction hang clear of the bottom, and run it slowly.

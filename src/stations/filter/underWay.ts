@@ -1,5 +1,5 @@
 import type { RunMark } from "@/core/filtration/marks";
-import type { FeedWay } from "@/core/ledger";
+import type { FeedWay, Layer } from "@/core/ledger";
 
 /** A run that was begun: kept in the browser by its line, so that a closed tab or a night loses nothing. */
 export interface UnderWay {
@@ -13,6 +13,8 @@ export interface UnderWay {
     readonly to: string;
     readonly left: readonly string[];
     readonly way: FeedWay;
+    /** Of a feed that stands; absent: it does not, or it was begun before this was asked. */
+    readonly layer?: Layer;
     readonly headMm: number | null;
     readonly kPa: number | null;
     readonly celsius: number;

@@ -1,9 +1,10 @@
 import { useState } from "react";
 import { measuredLitres } from "@/core/fluids";
-import type { Draft, FeedWay } from "@/core/ledger";
+import type { Draft, FeedWay, Layer } from "@/core/ledger";
 import { asVesselId } from "@/core/ledger/named";
 import type { BagView, LineView, VesselView } from "@/core/readings";
 import { planRun, type RunPlan, USUAL_KPA } from "@/core/readings/filter/runPlan";
+import { type PastLine, pastLine, takenAs, usualLayer } from "@/core/readings/settle/taken";
 import { type NumberInput, useAmount, useFollowing, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import type { UnderWay } from "./underWay";
@@ -28,6 +29,9 @@ export interface Run {
   readonly through: readonly BagView[];
   readonly isLeft: (id: string) => boolean;
   readonly way: FeedWay;
+  /** How it is taken out of a feed that stands, and what comes along from below its draw-off line. */
+  readonly layer: Layer;
+  readonly past: PastLine | null;
   readonly litres: NumberInput;
   readonly minutes: NumberInput;
   readonly loss: NumberInput;
@@ -48,6 +52,7 @@ export interface Run {
   setTo(id: string): void;
   toggle(id: string): void;
   setWay(way: FeedWay): void;
+  setLayer(layer: Layer): void;
   setDrainTo(vessel: string): void;
   setFound(bag: string, found: FoundIn): void;
   isComplete(): boolean;
@@ -71,6 +76,7 @@ export function useRun(
   const [chosenTo, setTo] = useState<string | null>(kept?.asked.to ?? null);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set(kept?.asked.left));
   const [way, setWay] = useState<FeedWay>(kept?.asked.way ?? "gravity");
+  const [chosenLayer, setLayer] = useState<Layer | null>(kept?.asked.layer ?? null);
   const [found, setFound] = useState<Readonly<Record<string, FoundIn>>>({});
   const from = feeds.find((f) => f.vessel.id === fromId) ?? first;
   // Whatever it is run from, it is run into another: the one that was chosen, or the likeliest.
@@ -80,12 +86,15 @@ export function useRun(
   const celsius = useAmount(units.temperature, kept?.asked.celsius ?? view.settings.shedCelsius);
   const head = useAmount(units.length, kept?.asked.headMm ?? headOf(from, line) ?? USUAL_HEAD_MM);
   const pressure = useFollowing(units.pressure, kept?.asked.kPa ?? (way === "gravity" ? 0 : USUAL_KPA[way]));
+  const layer = from.settling ? (chosenLayer ?? usualLayer(from)) : "mixed";
   const oilCelsius = celsius.value ?? view.settings.shedCelsius;
   // The run's litres are read in a cold shed, where they are fewer than the ledger's at 15 °C.
   const there = measuredLitres(from.components, oilCelsius);
   const room = to ? Math.max(0, to.capacityLitres - to.litres) : 0;
-  // All of it to the last drop: what stays behind unfiltered would taint what comes next.
-  const most = there <= room ? there : Math.floor(room * 10) / 10;
+  const clear = from.settling && layer === "top" ? Math.floor(from.settling.drawableLitres * 10) / 10 : 0;
+  // What stands is drawn down to its line; else all of it to the last drop: what stays behind would taint what comes next.
+  const wanted = clear > 0 ? clear : there;
+  const most = wanted <= room ? wanted : Math.floor(room * 10) / 10;
   const litres = useFollowing(units.volume, kept?.finished?.litres ?? kept?.asked.litres ?? most);
   const amount = litres.value ?? most;
   const kPa = way === "gravity" ? null : pressure.value;
@@ -93,6 +102,7 @@ export function useRun(
     from,
     elements: through,
     litres: amount,
+    layer,
     celsius: oilCelsius,
     way,
     headMm: way === "gravity" ? (head.value ?? USUAL_HEAD_MM) : null,
@@ -125,6 +135,7 @@ export function useRun(
             to: asVesselId(to.vessel.id),
             bags: through.map((b) => b.bag.id),
             amount: { litres: amount, celsius: oilCelsius },
+            ...(from.settling && takenAs(from, layer)),
             minutes: minutes.value ?? 0,
             lossLitres: (loss.value ?? 0) + drainedLitres,
             ...(drainedLitres > 0 && { drainedLitres, ...(drainedTo && { drainedTo: drainedTo.vessel.id }) }),
@@ -143,6 +154,8 @@ export function useRun(
     through,
     isLeft: (id) => left.has(id),
     way,
+    layer,
+    past: layer === "top" ? pastLine(from, amount) : null,
     litres,
     minutes,
     loss,
@@ -161,6 +174,7 @@ export function useRun(
       to: to?.vessel.id ?? "",
       left: [...left],
       way,
+      ...(from.settling && { layer }),
       headMm: way === "gravity" ? (head.value ?? USUAL_HEAD_MM) : null,
       kPa,
       celsius: oilCelsius,
@@ -170,6 +184,7 @@ export function useRun(
     setTo,
     toggle: (id) => setLeft((old) => new Set(old.has(id) ? [...old].filter((x) => x !== id) : [...old, id])),
     setWay,
+    setLayer,
     setDrainTo,
     setFound: (bag, told) => setFound((old) => ({ ...old, [bag]: told })),
     isComplete() {

@@ -1,8 +1,8 @@
 import * as z from "../../zod";
 import { VesselId } from "../ids";
 import { drawnOff } from "../quality";
-import { ClarityStep, Forecast, Measured, Millimetres, Minutes, Share } from "../schema/quantities";
-import { moveOil, qualityFrom, vesselAt } from "../transfer";
+import { ClarityStep, Forecast, HungShares, Measured, Millimetres, Minutes, Share } from "../schema/quantities";
+import { hangsByDepth, moveOil, qualityFrom, vesselAt } from "../transfer";
 import { flow, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
@@ -22,7 +22,7 @@ export const drawOff = defineKind({
     suctionMm: Millimetres,
     suspendedShare: Share,
     /** The same by what it is, as forecast: a coarse crumb is down long before a fine, and water before either. */
-    hanging: z.object({ sludge: Share, water: Share, fat: Share }).optional(),
+    hanging: HungShares.optional(),
     forecast: Forecast.optional(),
     /** How it came, against the light. */
     came: ClarityStep.optional(),
@@ -34,7 +34,7 @@ export const drawOff = defineKind({
     const { from, suspendedShare, hanging: h, came } = data;
     const { stirredAt, drawnAt, vessel } = vesselAt(yard, from);
     const off = qualityFrom(yard, from, "top");
-    const hangs = h ? ([h.sludge, h.water, h.fat] as const) : suspendedShare;
+    const hangs = h ? hangsByDepth(h) : suspendedShare;
     const quality = drawnOff(off, suspendedShare);
     const flaw = moveOil(yard, data, happenedAt, "top", hangs, quality);
     if (flaw) return flaw;

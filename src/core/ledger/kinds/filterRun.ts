@@ -5,12 +5,13 @@ import { type Contents, litresByDepth, splitBy } from "../contents";
 import { BagId, LineId, type SourceId, VesselId } from "../ids";
 import { AS_FETCHED, cleanedTo, type Quality, withItsMarks } from "../quality";
 import { LOCKED_OUT_CALLED, LockedOut } from "../schema/lockedOut";
-import { LitresOrNone, Measured, Millimetres, Minutes } from "../schema/quantities";
+import { HungShares, Layer, LitresOrNone, Measured, Millimetres, Minutes } from "../schema/quantities";
 import { settlerFullByBook } from "../settlerFull";
 import type { BagRun, BagState, YardState } from "../state";
-import { book, pourIn, qualityFrom, takeOut } from "../transfer";
+import { book, hangsByDepth, pourIn, takenQuality, takeOut } from "../transfer";
 import { FEED_WAYS, type FeedWay, flow, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
+import { LAYER_CALLED } from "./move";
 
 /** A bag's trend is told by its latest runs. */
 const MOST_RUNS = 24;
@@ -47,6 +48,10 @@ export const filterRun = defineKind({
     to: VesselId,
     bags: z.array(BagId).min(1).max(12),
     amount: Measured,
+    /** Of a feed that stood: off its top, out of its bottom tap, or stirred up. Absent, as before it was asked: stirred. */
+    layer: Layer.optional(),
+    /** Of what came off the top. */
+    hanging: HungShares.optional(),
     minutes: Minutes,
     lossLitres: LitresOrNone.max(10_000).meta({ is: "litres" }),
     /** Of what was lost, this ran out of traps and bowls, and into what; absent: it is lost with the rest. */
@@ -62,27 +67,40 @@ export const filterRun = defineKind({
     found: z.array(Found).max(12).optional(),
     lockedOut: LockedOut,
   }),
-  moves: ({ from, to, amount, feed, bags, drainedLitres, drainedTo }) => [
+  moves: ({ from, to, amount, layer, feed, bags, drainedLitres, drainedTo }) => [
     ...(drainedTo !== undefined && (drainedLitres ?? 0) > 0
       ? [flow("pour", from, drainedTo, { litres: drainedLitres ?? 0 }, "bottom")]
       : []),
     {
-      ...flow("filter", from, to, amount),
+      ...flow("filter", from, to, amount, layer),
       ...(feed && { driven: { way: feed.way, kPa: feed.kPa ?? 0, through: bags } }),
     },
   ],
   speaksOf: SPEAKS_OF_NONE,
   apply(yard, { happenedAt, data }) {
-    const { from, to, bags, amount, minutes, lossLitres, drainedLitres = 0, drainedTo, line, feed } = data;
+    const {
+      from,
+      to,
+      bags,
+      amount,
+      layer,
+      hanging,
+      minutes,
+      lossLitres,
+      drainedLitres = 0,
+      drainedTo,
+      line,
+      feed,
+    } = data;
     const missing = bags.find((id) => !yard.bags.has(id));
     if (missing) return { code: "unknown-bag", bag: missing };
     if (line !== undefined && !yard.lines.has(line)) return { code: "unknown-line", line };
     if (lossLitres > amount.litres || drainedLitres > lossLitres) return { code: "loss-above-litres" };
-    const quality = qualityFrom(yard, from);
+    const quality = takenQuality(yard, from, amount, happenedAt, layer, hanging);
     const suctionAboveMuckMm = yard.vessels.get(from)?.suctionAboveMuckMm ?? null;
     const settlerFullShare = settlerFullByBook(yard);
     const ratings = bags.flatMap((id) => yard.bags.get(id)?.bag.ratingUm ?? []);
-    const through = takeOut(yard, from, amount, happenedAt);
+    const through = takeOut(yard, from, amount, happenedAt, layer, hanging && hangsByDepth(hanging));
     if (!through.ok) return through.error;
     const lost = (lossLitres / amount.litres) * through.value.total;
     const { kept, clean } = caughtIn(yard, through.value, lost, ratings);
@@ -135,6 +153,10 @@ export const filterRun = defineKind({
     bags: "Through",
     "amount.litres": "Litres",
     "amount.celsius": "Read at",
+    layer: LAYER_CALLED,
+    "hanging.sludge": "Crumbs and fines that still hung",
+    "hanging.water": "Water that still hung",
+    "hanging.fat": "Fat that still hung",
     minutes: "Minutes",
     lossLitres: "Stayed in the bags",
     drainedLitres: "Of it drained from traps",

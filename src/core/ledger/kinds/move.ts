@@ -1,9 +1,8 @@
 import * as z from "../../zod";
 import { VesselId } from "../ids";
-import { cleared } from "../quality";
 import { LOCKED_OUT_CALLED, LockedOut } from "../schema/lockedOut";
-import { Layer, MeasuredOrAll } from "../schema/quantities";
-import { hasStood, moveOil, qualityFrom, vesselAt } from "../transfer";
+import { HungShares, Layer, MeasuredOrAll } from "../schema/quantities";
+import { hangsByDepth, moveOil, takenQuality } from "../transfer";
 import { flow, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
@@ -17,13 +16,20 @@ export const move = defineKind({
   title: "Poured",
   version: 1,
   upcast: {},
-  data: z.object({ from: VesselId, to: VesselId, amount: MeasuredOrAll, layer: Layer, lockedOut: LockedOut }),
+  data: z.object({
+    from: VesselId,
+    to: VesselId,
+    amount: MeasuredOrAll,
+    layer: Layer,
+    hanging: HungShares.optional(),
+    lockedOut: LockedOut,
+  }),
   moves: ({ from, to, amount, layer }) => [flow("pour", from, to, amount, layer)],
   speaksOf: SPEAKS_OF_NONE,
   apply(yard, { happenedAt, data }) {
-    const quality = qualityFrom(yard, data.from, data.layer);
-    const isClear = data.layer === "top" && hasStood(vesselAt(yard, data.from), happenedAt);
-    return moveOil(yard, data, happenedAt, data.layer, 0, isClear ? cleared(quality) : quality);
+    const { from, amount, layer, hanging } = data;
+    const quality = takenQuality(yard, from, amount, happenedAt, layer, hanging);
+    return moveOil(yard, data, happenedAt, layer, hanging ? hangsByDepth(hanging) : 0, quality);
   },
   called: {
     from: "From",
@@ -32,6 +38,9 @@ export const move = defineKind({
     "amount.all": null,
     "amount.celsius": "Read at",
     layer: LAYER_CALLED,
+    "hanging.sludge": "Crumbs and fines that still hung",
+    "hanging.water": "Water that still hung",
+    "hanging.fat": "Fat that still hung",
     lockedOut: LOCKED_OUT_CALLED,
   },
 });

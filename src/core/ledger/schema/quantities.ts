@@ -51,6 +51,9 @@ export type MeasuredOrAll = z.infer<typeof MeasuredOrAll>;
 export const Layer = z.enum(["mixed", "top", "bottom"]);
 export type Layer = z.infer<typeof Layer>;
 
+/** What still hung of each kind in what was taken, 0 to 1 of what came. */
+export const HungShares = z.object({ sludge: Share, water: Share, fat: Share });
+
 /** What the app said at the time; kept with the entry, so a better model never rewrites history. */
 export const Forecast = z.object({
   readyAt: Iso.optional(),

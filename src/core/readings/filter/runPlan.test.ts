@@ -28,6 +28,7 @@ const seen = (...more: Draft[]) => {
     litres: 60,
     celsius: 15,
     way: "gravity",
+    layer: "top",
     headMm: null,
     kPa: null,
     settings: view.settings,

@@ -3,7 +3,7 @@ import type { LineStage } from "../../filtration/line";
 import { type Drive, forecastLine, type LineForecast, type LineQuestion, lineMinutes } from "../../filtration/line";
 import { typicalRunFit } from "../../filtration/typicalFit";
 import type { FluidTable } from "../../fluids";
-import type { FeedWay, Settings } from "../../ledger";
+import type { FeedWay, Layer, Settings } from "../../ledger";
 import { heightAtLitres } from "../../vessels";
 import { covered } from "../covered";
 import { mixOf } from "../vessel/mixture";
@@ -15,6 +15,8 @@ export interface RunAsked {
   readonly from: VesselView;
   readonly elements: readonly BagView[];
   readonly litres: number;
+  /** Off the top of what stood, out of its bottom tap, or stirred up. */
+  readonly layer: Layer;
   readonly celsius: number;
   readonly way: FeedWay;
   /** The feed's surface above the first of the line; null where nobody measured: the usual metre. */
@@ -111,7 +113,7 @@ export function planRun(a: RunAsked): RunPlan | null {
     viscosityPaS: liquid.viscosityPaS(celsius),
     kgPerM3: liquid.kgPerM3(celsius),
     drive: driveOf(a),
-    loads: loadsOf(a.from, liquid, celsius),
+    loads: loadsOf(a.from, a, liquid, celsius),
     patienceLitresPerHour: a.settings.patienceLitresPerHour,
   });
   return (

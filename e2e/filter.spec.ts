@@ -160,3 +160,33 @@ test("a second line hangs aboard the trailer, with heights of its own; both may 
   await expect(page.getByRole("img", { name: /^Litres against minutes: 6\.?0? L at/ })).toBeVisible();
   expect(bad).toEqual([]);
 });
+
+test("out of a drum that stands a run takes what is above its line, and says what comes with more", async ({
+  page,
+}) => {
+  await openDemo(page, "/filter");
+  const from = page.getByLabel("From", { exact: true });
+  const drum = await from
+    .locator("option")
+    .filter({ hasText: /^Drum 3/ })
+    .first()
+    .getAttribute("value");
+  await from.selectOption(drum ?? "");
+  await expect(page.getByRole("radio", { name: "Off the top" })).toBeChecked();
+  const litres = page.getByLabel("Litres", { exact: true });
+  const above = Number(await litres.inputValue());
+  await expect(page.getByText(/from below the draw-off line/)).toBeHidden();
+  await litres.fill(String(above + 6));
+  await expect(page.getByText(/^6(\.\d)? L of it from below the draw-off line: .*with it\.$/)).toBeVisible();
+  await page.getByRole("radio", { name: "Stirred up" }).click();
+  await expect(page.getByText(/from below the draw-off line/)).toBeHidden();
+  // The other door asks the same.
+  await page.keyboard.press("l");
+  await page.getByRole("button", { name: /^Pour/ }).click();
+  const form = page.getByRole("dialog");
+  await form
+    .getByRole("radio", { name: /^Drum 3/ })
+    .first()
+    .click();
+  await expect(form.getByRole("radio", { name: "Off the top" })).toBeChecked();
+});

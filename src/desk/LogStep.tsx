@@ -5,7 +5,7 @@ import { Button, type ButtonLook } from "@/ui";
 import { StepFoot } from "./StepFoot";
 import { despite, isRefused, useClearance } from "./useClearance";
 import { useTell } from "./useTell";
-import { useWhen } from "./useWhen";
+import { useWhen, type When } from "./useWhen";
 import { WhenField } from "./WhenField";
 
 interface Props {
@@ -22,6 +22,8 @@ interface Props {
   readonly also?: readonly Draft[];
   /** What may be written with it, as one act: in the open, by a button of its own. */
   readonly further?: { readonly name: string; readonly drafts: readonly Draft[] } | null;
+  /** Of a bench that takes this step away and brings it back as it is worked out anew: what was said of the time stays. */
+  readonly when?: When;
   /** Beside the button: another way out. */
   readonly onCancel?: (() => void) | undefined;
 }
@@ -41,7 +43,8 @@ export function LogStep(props: Props) {
     onCancel,
   } = props;
   const tell = useTell();
-  const when = useWhen();
+  const own = useWhen();
+  const when = props.when ?? own;
   const dated = draft === null ? null : when.stamp(draft);
   const asked = dated !== null && when.wrong === undefined ? [dated, ...also.map((d) => when.stamp(d))] : null;
   const clearance = useClearance(asked);

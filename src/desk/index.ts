@@ -33,7 +33,7 @@ export { useSettleBench } from "./useSettleBench";
 export { hush, useNote, useTell, useUndo } from "./useTell";
 export { useUnits } from "./useUnits";
 export { useVisits } from "./useVisits";
-export { useWhen } from "./useWhen";
+export { useWhen, type When } from "./useWhen";
 export { VesselChoice } from "./VesselChoice";
 export { VesselColumn } from "./VesselColumn";
 export { VesselTabs } from "./VesselTabs";

@@ -59,6 +59,23 @@ describe("the blend bench", () => {
     await waitFor(() => expect(litresIn("jerry-2")).toBeCloseTo(14, 0));
     expect(litresIn("mixing-can")).toBeCloseTo(15, 0);
   });
+  it("keeps what was said of the time while there is no mix for a moment", async () => {
+    show(<BlendScreen />);
+    await act(async () => undefined);
+    fireEvent.click(screen.getByRole("button", { name: "Earlier" }));
+    fireEvent.click(screen.getByRole("button", { name: "A week earlier" }));
+    const said = (): string => (screen.getByLabelText("When it happened") as HTMLInputElement).value;
+    const before = said();
+    expect(before).not.toBe("");
+    const from = within(screen.getByRole("group", { name: /Pour from/ }));
+    const kerosene = from.getByRole("checkbox", { name: /^Kerosene can/ });
+    await act(async () => fireEvent.click(kerosene));
+    for (const box of from.getAllByRole("checkbox", { checked: true })) await act(async () => fireEvent.click(box));
+    expect(screen.queryByLabelText("When it happened")).toBeNull();
+    await act(async () => fireEvent.click(from.getByRole("checkbox", { name: /^Ready/ })));
+    await act(async () => fireEvent.click(kerosene));
+    expect(said()).toBe(before);
+  });
   it("has no oil left to choose, and says what would give an answer", async () => {
     show(<BlendScreen />);
     await act(async () => undefined);

@@ -1,5 +1,5 @@
 import type { HungByKind, Layer } from "@/core/ledger";
-import { pastLine, takenAs, usualLayer } from "@/core/readings/settle/taken";
+import { pastLine, standsToSettle, takenAs, usualLayer } from "@/core/readings/settle/taken";
 import type { YardView } from "@/core/view";
 import { TAKEN_CHOICES, wordPastLine } from "@/ui/words/taken";
 import { unitsOf } from "@/ui/words/units";
@@ -20,13 +20,16 @@ export const takenField: Field = {
     );
   },
   first: () => "top",
-  asked: (view, v) => vesselOf(view, v.text("from"))?.settling != null,
+  asked: (view, v) => {
+    const from = vesselOf(view, v.text("from"));
+    return from !== undefined && standsToSettle(from) !== null;
+  },
 };
 
 /** As the entry says it. */
 export function taken(v: Values, view: YardView): { layer: Layer; hanging?: HungByKind } {
   const from = vesselOf(view, v.text("from"));
-  if (!from?.settling) return { layer: "mixed" };
+  if (!from || !standsToSettle(from)) return { layer: "mixed" };
   const said = TAKEN_CHOICES.find((c) => c.value === v.text("layer"))?.value;
   return takenAs(from, said ?? usualLayer(from));
 }

@@ -5,7 +5,7 @@ import type { PlanGoal } from "@/core/blending";
 import type { VesselView } from "@/core/readings";
 import type { Source } from "@/core/readings/blend/plan";
 import { formatNumber } from "@/core/units";
-import { useAmount, useUnits } from "@/desk";
+import { useAmount, useUnits, useWhen } from "@/desk";
 import { useYard } from "@/store";
 import { Bench } from "@/ui";
 import { BlendPages } from "./BlendPages";
@@ -72,6 +72,7 @@ export function BlendBench({ target, targets, sources, onTarget }: Props) {
   ];
   const allLitres = cans.reduce((sum, c) => sum + c.litres, 0);
   const mix = useMix({ target, tank, chosen, fillToLitres: allLitres, goal, staysClear });
+  const when = useWhen();
   const { mixed, terms, isHeated } = mix;
   const { cold } = useColdOfMix(mixed, terms.limitMm2PerS);
   // What is beside the picture may lag a frame behind a thumb; the picture may not.
@@ -115,7 +116,7 @@ export function BlendBench({ target, targets, sources, onTarget }: Props) {
         <>
           {mixed && settled && beside.cold ? (
             <>
-              <PourList target={target} tank={tank} mix={mix} mixed={settled} cans={cans} />
+              <PourList target={target} tank={tank} mix={mix} mixed={settled} when={when} cans={cans} />
               <ColdOfMix
                 mixed={settled}
                 {...beside}

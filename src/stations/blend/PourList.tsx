@@ -5,7 +5,7 @@ import { holdsPetrol, isPetrol } from "@/core/fluids";
 import type { VesselView } from "@/core/readings";
 import type { Mixed } from "@/core/readings/blend/plan";
 import { formatNumber } from "@/core/units";
-import { LogStep, useHref, useKept, useUnits, Why } from "@/desk";
+import { LogStep, useHref, useKept, useUnits, type When, Why } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Caution } from "@/ui";
 import { nameOf, ownIn, thicknessWords } from "@/ui/words";
@@ -19,12 +19,13 @@ interface Props {
   readonly tank: VesselView | null;
   readonly mix: Mix;
   readonly mixed: Mixed;
+  readonly when: When;
   /** What is filled alike, each with its litres: the target, and other cans of the same mix. */
   readonly cans: readonly { readonly vessel: VesselView; readonly litres: number }[];
 }
 
 /** What to pour, in order, as litres and as a mark on the can, and the button that writes it. */
-export function PourList({ target, tank, mix, mixed, cans }: Props) {
+export function PourList({ target, tank, mix, mixed, when, cans }: Props) {
   const { view } = useYard();
   const units = useUnits();
   const router = useRouter();
@@ -80,6 +81,7 @@ export function PourList({ target, tank, mix, mixed, cans }: Props) {
         </p>
       ))}
       <LogStep
+        when={when}
         draft={first ?? null}
         also={rest}
         said={said}

@@ -1,6 +1,7 @@
 "use client";
 import { FEED_WAYS, type FeedWay, type Layer } from "@/core/ledger";
 import type { BagView, VesselView } from "@/core/readings";
+import { standsToSettle } from "@/core/readings/settle/taken";
 import { isRefused, LogStep, NumberField, useClearance, useUnits, VesselChoice } from "@/desk";
 import { Button, Caution, Choice } from "@/ui";
 import { TAKEN_CHOICES, wordPastLine } from "@/ui/words/taken";
@@ -30,7 +31,7 @@ export function RunForm({ run, elements, feeds, into, kept, onStart, onDone }: P
     <>
       <h2 className="text-xl">A run</h2>
       <VesselChoice label="From" vessels={feeds} value={run.from.vessel.id} onChange={run.setFrom} tells="litres" />
-      {run.from.settling ? (
+      {standsToSettle(run.from) ? (
         <div className="mt-2">
           <Choice
             label="It stands. Taken"

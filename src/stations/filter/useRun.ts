@@ -4,7 +4,7 @@ import type { Draft, FeedWay, Layer } from "@/core/ledger";
 import { asVesselId } from "@/core/ledger/named";
 import type { BagView, LineView, VesselView } from "@/core/readings";
 import { planRun, type RunPlan, USUAL_KPA } from "@/core/readings/filter/runPlan";
-import { type PastLine, pastLine, takenAs, usualLayer } from "@/core/readings/settle/taken";
+import { type PastLine, pastLine, standsToSettle, takenAs, usualLayer } from "@/core/readings/settle/taken";
 import { type NumberInput, useAmount, useFollowing, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import type { UnderWay } from "./underWay";
@@ -86,12 +86,13 @@ export function useRun(
   const celsius = useAmount(units.temperature, kept?.asked.celsius ?? view.settings.shedCelsius);
   const head = useAmount(units.length, kept?.asked.headMm ?? headOf(from, line) ?? USUAL_HEAD_MM);
   const pressure = useFollowing(units.pressure, kept?.asked.kPa ?? (way === "gravity" ? 0 : USUAL_KPA[way]));
-  const layer = from.settling ? (chosenLayer ?? usualLayer(from)) : "mixed";
+  const settles = standsToSettle(from);
+  const layer = settles ? (chosenLayer ?? usualLayer(from)) : "mixed";
   const oilCelsius = celsius.value ?? view.settings.shedCelsius;
   // The run's litres are read in a cold shed, where they are fewer than the ledger's at 15 °C.
   const there = measuredLitres(from.components, oilCelsius);
   const room = to ? Math.max(0, to.capacityLitres - to.litres) : 0;
-  const clear = from.settling && layer === "top" ? Math.floor(from.settling.drawableLitres * 10) / 10 : 0;
+  const clear = settles && layer === "top" ? Math.floor(settles.drawableLitres * 10) / 10 : 0;
   // What stands is drawn down to its line; else all of it to the last drop: what stays behind would taint what comes next.
   const wanted = clear > 0 ? clear : there;
   const most = wanted <= room ? wanted : Math.floor(room * 10) / 10;
@@ -135,7 +136,7 @@ export function useRun(
             to: asVesselId(to.vessel.id),
             bags: through.map((b) => b.bag.id),
             amount: { litres: amount, celsius: oilCelsius },
-            ...(from.settling && takenAs(from, layer)),
+            ...(settles && takenAs(from, layer)),
             minutes: minutes.value ?? 0,
             lossLitres: (loss.value ?? 0) + drainedLitres,
             ...(drainedLitres > 0 && { drainedLitres, ...(drainedTo && { drainedTo: drainedTo.vessel.id }) }),
@@ -174,7 +175,7 @@ export function useRun(
       to: to?.vessel.id ?? "",
       left: [...left],
       way,
-      ...(from.settling && { layer }),
+      ...(settles && { layer }),
       headMm: way === "gravity" ? (head.value ?? USUAL_HEAD_MM) : null,
       kPa,
       celsius: oilCelsius,

@@ -4,6 +4,7 @@ import type { JournalFile, JournalShelf } from "./journal";
 /** Another tab that has just let go of the file may need a moment; one that died in a write, some seconds. */
 const TRIES = 320;
 const WAIT_MS = 25;
+const SIZE_TRIES = 3;
 
 /**
  * The journal in the browser's private file system, which is not the database's and is not thrown away with it. Null
@@ -45,7 +46,14 @@ async function patiently(file: FileSystemFileHandle): Promise<SyncHandle> {
 
 function fileOf(handle: SyncHandle): JournalFile {
   return {
-    size: () => handle.getSize(),
+    size() {
+      for (let left = SIZE_TRIES; ; left--) {
+        const size = handle.getSize();
+        // As of a write below: an error may come back as a number that no file has.
+        if (Number.isSafeInteger(size) && size >= 0) return size;
+        if (left === 0) throw new Error("the disk does not say how long the second copy is");
+      }
+    },
     read(from, to) {
       const bytes = new Uint8Array(to - from);
       return bytes.subarray(0, handle.read(bytes, { at: from }));

@@ -22,6 +22,8 @@ export function MomentField({ value, onChange, ...labels }: Props) {
           value={value === PARTIAL ? "" : value}
           onChange={(e) => onChange(e.target.validity.badInput ? PARTIAL : e.target.value)}
           onBlur={(e) => e.target.validity.badInput && onChange(PARTIAL)}
+          // Enter sends the form without leaving the field: what is half typed must not go for nothing typed.
+          onKeyDown={(e) => e.key === "Enter" && e.currentTarget.validity.badInput && onChange(PARTIAL)}
           className={`${controlClass(labels.error)} ${PLATE}`}
         />
       )}

@@ -1,6 +1,6 @@
 import { fireEvent, render, screen } from "@testing-library/react";
 import { describe, expect, it, vi } from "vitest";
-import { AreaField, SelectField, TextField } from "..";
+import { AreaField, MomentField, readMoment, SelectField, TextField } from "..";
 
 describe.each([
   [
@@ -60,4 +60,23 @@ it("gives what was typed or picked, untouched", () => {
   fireEvent.change(screen.getByLabelText("Pick"), { target: { value: "b" } });
   expect(seen.mock.calls.map(([text]) => text)).toEqual([" 5 gal ", "[1,", "b"]);
   expect((screen.getByLabelText("Lines") as HTMLTextAreaElement).rows).toBe(3);
+});
+
+describe("a day and a time", () => {
+  it("half typed and sent by Enter is no whole time yet, and never goes for now", () => {
+    const onChange = vi.fn();
+    render(<MomentField label="When" value="" onChange={onChange} />);
+    const field = screen.getByLabelText("When");
+    // What a browser says of a date of which a part is missing: no value, and bad input.
+    Object.defineProperty(field, "validity", { value: { badInput: true }, configurable: true });
+    fireEvent.keyDown(field, { key: "Enter" });
+    expect(onChange).toHaveBeenCalledTimes(1);
+    expect(readMoment(onChange.mock.calls[0]?.[0] as string)).toEqual({
+      ok: false,
+      wrong: "That is no whole day and time yet.",
+    });
+    Object.defineProperty(field, "validity", { value: { badInput: false } });
+    fireEvent.keyDown(field, { key: "Enter" });
+    expect(onChange).toHaveBeenCalledTimes(1);
+  });
 });

@@ -3,6 +3,7 @@ import type { VesselView } from "../vessel/vesselView";
 import { pastLine, takenAs, usualLayer } from "./taken";
 
 const standing = {
+  station: "settle",
   settling: { drawableLitres: 80, spectrum: [] },
   layers: [{ kind: "sludge" }, { kind: "water" }, { kind: "fat" }, { kind: "oil" }],
 } as unknown as VesselView;
@@ -12,6 +13,7 @@ describe("oil that is taken out of a vessel", () => {
   it("comes off the top where it stands, with what still hangs; stirred where it does not", () => {
     expect(usualLayer(standing)).toBe("top");
     expect(usualLayer(mixed)).toBe("mixed");
+    expect(usualLayer({ ...standing, station: "filter" })).toBe("mixed");
     expect(takenAs(standing, "top")).toEqual({ layer: "top", hanging: { sludge: 0, water: 0, fat: 0 } });
     expect(takenAs(standing, "bottom")).toEqual({ layer: "bottom" });
     expect(takenAs(mixed, "mixed")).toEqual({ layer: "mixed" });

@@ -1,7 +1,7 @@
 "use client";
 import { useEffect, useState } from "react";
 import type { Opening, OpeningStage, YardName } from "@/store";
-import { holderSince, writeLock } from "@/store/holders";
+import { writeLock } from "@/store/locks";
 import { Button, saveFile } from "@/ui";
 import { dayAndClock } from "@/ui/words";
 
@@ -53,7 +53,11 @@ export function Waiting({ opening, name = "own" }: Props) {
 function useHolder(name: YardName, isAsked: boolean): string {
   const [since, setSince] = useState<string | null>(null);
   useEffect(() => {
-    if (isAsked) void holderSince(writeLock(name), navigator.locks).then(setSince);
+    if (!isAsked) return;
+    void import("@/store/holders")
+      .then(({ holderSince }) => holderSince(writeLock(name), navigator.locks))
+      .then(setSince)
+      .catch(() => undefined);
   }, [name, isAsked]);
   return since === null ? "" : ` It is the one in which the yard was opened on ${dayAndClock(since)}.`;
 }

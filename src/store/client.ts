@@ -1,6 +1,6 @@
 import * as Comlink from "comlink";
 import { ulid } from "ulid";
-import { LIFE_LOCK } from "./holders";
+import { LIFE_LOCK } from "./locks";
 import type { YardApi } from "./yard.worker";
 
 export type YardClient = Comlink.Remote<YardApi>;

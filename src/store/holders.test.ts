@@ -1,6 +1,7 @@
 import { ulid } from "ulid";
 import { describe, expect, it } from "vitest";
-import { holderSince, LIFE_LOCK, writeLock } from "./holders";
+import { holderSince } from "./holders";
+import { LIFE_LOCK, writeLock } from "./locks";
 
 const OPENED = "2026-11-25T14:05:00.000Z";
 const asking = (held: LockInfo[]) => ({ query: async () => ({ held, pending: [] }) });

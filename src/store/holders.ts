@@ -1,11 +1,5 @@
 import { decodeTime } from "ulid";
-import type { YardName } from "./db";
-
-/** Held by a worker for as long as it lives; the rest of the name says when it was started. */
-export const LIFE_LOCK = "brisk-barrel worker ";
-
-export const writeLock = (name: YardName): string => `brisk-barrel ${name}`;
-export const turnLock = (name: YardName): string => `brisk-barrel turn ${name}`;
+import { LIFE_LOCK } from "./locks";
 
 /** When the tab that holds a lock opened its yard, so that it can be found among others; null: nobody says. */
 export async function holderSince(lock: string, locks: Pick<LockManager, "query">): Promise<string | null> {

@@ -3,7 +3,8 @@ import type { BookTools } from "./book/book";
 import { Held } from "./book/cause";
 import { privateShelf } from "./book/privateFiles";
 import type { YardName } from "./db";
-import { holderSince, turnLock, writeLock } from "./holders";
+import { holderSince } from "./holders";
+import { turnLock, writeLock } from "./locks";
 
 export interface SessionTools extends BookTools {
   readonly newDevice: () => string;

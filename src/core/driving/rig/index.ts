@@ -15,6 +15,7 @@ export {
   withoutPart,
   withPart,
 } from "./edit";
+export { isHeated } from "./heated";
 export { backPurgeOf, lineOf, purgeStand, STRAIGHT_TANKS } from "./line";
 export {
   type Mode,
@@ -65,4 +66,4 @@ export {
 export { decidingThermostat, isTurned, positionOf, type Setting, thermostatSays } from "./setting";
 export { isShelfId, rigFromShelf, type ShelfId, shelfFor, shelfOf } from "./shelf";
 export { rigLitres, withLineLitres, withPumpFlow } from "./size";
-export { isHeated, minutesToFuel, type RigCelsius, rigCelsius, type Warmth } from "./warm";
+export { minutesToFuel, type RigCelsius, rigCelsius, type Warmth } from "./warm";

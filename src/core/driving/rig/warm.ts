@@ -103,10 +103,6 @@ function throughPart(part: RigPart, celsius: number, litresPerHour: number, w: W
     : celsius;
 }
 
-/** Whether anything on a rig warms its fuel. */
-export const isHeated = (rig: Rig): boolean =>
-  rig.parts.some((p) => p.kind === "heater" || ((p.kind === "exchanger" || p.kind === "pick-up") && p.uaWPerK > 0));
-
 /**
  * Minutes from the start until fuel at the pump would have `celsius`, if the rig stood so; nought where the tank is that
  * warm, null where the thermostat or the exchanger never bring it there.

@@ -1,4 +1,4 @@
-import { isHeated } from "../../driving/rig";
+import { isHeated } from "../../driving/rig/heated";
 import type { Vehicle, VesselId } from "../../ledger";
 
 export interface EngineOfTank {

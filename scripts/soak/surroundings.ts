@@ -50,6 +50,9 @@ export async function quota(lab: Lab): Promise<Finding> {
     .setInputFiles({ name: "y.json", mimeType: "application/json", buffer: Buffer.from(file) });
   await page.getByRole("button", { name: "Replace this yard" }).click();
   await check("a restore", /no room left on this disk.*Nothing was changed/);
+  // Anew, so that what is said next is said of the undo.
+  await page.reload();
+  await page.getByRole("heading", { level: 1, name: "Books" }).waitFor();
   await page.keyboard.press("u");
   await check("an undo", /no room left on this disk.*Nothing was changed|Nothing of this tab/);
   await cdp.send("Storage.overrideQuotaForOrigin", { origin: lab.base });

@@ -1,4 +1,5 @@
 "use client";
+import dynamic from "next/dynamic";
 import { useState } from "react";
 import { useUndo, useUnits } from "@/desk";
 import { EntryRow } from "@/desk/entries/EntryRow";
@@ -6,8 +7,12 @@ import { useYard } from "@/store";
 import { Bench, Button, MomentField, Row, readMoment } from "@/ui";
 import { counted, fullDay } from "@/ui/words";
 import { CopiesBox, KeptYards } from "./CopiesBox";
-import { FileBox } from "./FileBox";
 import { useEntries } from "./useEntries";
+
+const FileBox = dynamic(() => import("./FileBox").then((m) => m.FileBox), {
+  ssr: false,
+  loading: () => <div className="h-[110px]" />,
+});
 
 /** The ledger: every entry, the balance, the yard on another day, and a copy to keep. */
 export function BooksScreen() {

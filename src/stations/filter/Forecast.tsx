@@ -1,4 +1,5 @@
 "use client";
+import dynamic from "next/dynamic";
 import { provenUm, type RunPlan } from "@/core/readings/filter/runPlan";
 import { formatMinutes, formatNumber } from "@/core/units";
 import { useUnits, YardLink } from "@/desk";
@@ -7,8 +8,9 @@ import { Row } from "@/ui";
 import { clock } from "@/ui/words";
 import { ratingWords } from "@/ui/words/filter";
 import { Power } from "./Power";
-import { RunWhy } from "./RunWhy";
 import type { Run } from "./useRun";
+
+const RunWhy = dynamic(() => import("./RunWhy").then((m) => m.RunWhy), { ssr: false });
 
 const INSTEAD: Readonly<Record<RunPlan["instead"][number]["change"], string>> = {
   warmer: "10 °C warmer",

@@ -1,9 +1,7 @@
 "use client";
 import { useEffect, useState } from "react";
 import type { Opening, OpeningStage, YardName } from "@/store";
-import { writeLock } from "@/store/locks";
 import { Button, saveFile } from "@/ui";
-import { dayAndClock } from "@/ui/words";
 
 interface Props {
   /** None yet: the page itself is still coming. */
@@ -49,17 +47,13 @@ export function Waiting({ opening, name = "own" }: Props) {
   );
 }
 
-/** Which tab it is, in words; empty where nobody knows. */
+/** Which tab it is, once that is asked: nobody else needs the words for it. */
 function useHolder(name: YardName, isAsked: boolean): string {
-  const [since, setSince] = useState<string | null>(null);
+  const [words, setWords] = useState("");
   useEffect(() => {
-    if (!isAsked) return;
-    void import("@/store/holders")
-      .then(({ holderSince }) => holderSince(writeLock(name), navigator.locks))
-      .then(setSince)
-      .catch(() => undefined);
+    if (isAsked) import("./holderWords").then(async (m) => setWords(await m.holderWords(name))).catch(() => undefined);
   }, [name, isAsked]);
-  return since === null ? "" : ` It is the one in which the yard was opened on ${dayAndClock(since)}.`;
+  return words;
 }
 
 function Rescue({ name, again }: { name: YardName; again: () => void }) {

@@ -1,5 +1,4 @@
 "use client";
-import dynamic from "next/dynamic";
 import { useMemo, useState } from "react";
 import type { SourceId } from "@/core/ledger";
 import { asRoundId } from "@/core/ledger/named";
@@ -13,12 +12,11 @@ import { Bench, Button, fileName, type MapSpot, SchematicMap, saveFile } from "@
 import { accessWords, dayName, nameOf, roughLitres } from "@/ui/words";
 import { ChoiceForm } from "./ChoiceForm";
 import { firstTexts, readChoice } from "./choice";
+import { NotOnIt } from "./NotOnIt";
 import { RoundSheet } from "./RoundSheet";
 import { type PlannedStop, StopList } from "./StopList";
 import { Totals } from "./Totals";
 import { usePlan } from "./usePlan";
-
-const NotOnIt = dynamic(() => import("./NotOnIt").then((m) => m.NotOnIt), { ssr: false });
 
 /** Plan a round: the app chooses and orders the stops; one may reorder them, leave some out, and see what it costs. */
 export function PlanView() {

@@ -1,5 +1,4 @@
 "use client";
-import dynamic from "next/dynamic";
 import { useState } from "react";
 import { fuelLitresIn, soapPpmIn, wash } from "@/core/kettle";
 import type { VesselView } from "@/core/readings";
@@ -9,13 +8,12 @@ import { formatNumber } from "@/core/units";
 import { useLog, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Row, SelectField } from "@/ui";
+import { EmulsionHelp } from "../EmulsionHelp";
 import { BigNumber, StageCard } from "../StageCard";
 import { holdsEster } from "../useBatch";
 import { LetWaterOut } from "../wash/LetWaterOut";
 import { OneWash } from "../wash/OneWash";
 import type { StageProps } from "./props";
-
-const EmulsionHelp = dynamic(() => import("../EmulsionHelp").then((m) => m.EmulsionHelp), { ssr: false });
 
 /** Water in, water out, until it is clear: how much soap each takes, and how many more it needs. */
 export function WashStage(props: StageProps) {

@@ -139,7 +139,7 @@ describe("a round", () => {
     await session().append([{ kind: "source", data: dear }], stampOf("dear", DEMO_NOW));
     show(<RoundScreen />);
     await waitFor(() => expect(screen.getByRole("heading", { name: "3 stops" })).toBeTruthy());
-    expect(screen.getByText(/asks more than its oil saves; about 5 L/)).toBeTruthy();
+    expect(await screen.findByText(/asks more than its oil saves; about 5 L/)).toBeTruthy();
     expect(screen.getByText(/closed then; about 8 L/)).toBeTruthy();
     await press(/^Leave out ?Gannet hostel$/);
     await waitFor(() => expect(screen.getByText(/left out by you; about 17 L, 3.9 km away/)).toBeTruthy());

@@ -171,6 +171,7 @@ describe("a batch that is over", () => {
   it("asks where its jar stands, and keeps it", async () => {
     page.query = "batch=batch-8";
     show(<KettleScreen />);
+    await screen.findByRole("button", { name: "Keep it in the book" });
     press("Keep it in the book");
     expect(screen.getByText("Where does it stand?")).toBeDefined();
     type("It stands", "South shelf");

@@ -1,5 +1,5 @@
 "use client";
-import { useMemo, useState } from "react";
+import { lazy, Suspense, useMemo, useState } from "react";
 import type { SourceId } from "@/core/ledger";
 import { asRoundId } from "@/core/ledger/named";
 import { HOME, roomAlong } from "@/core/readings/rounds/roundQuestion";
@@ -12,11 +12,12 @@ import { Bench, Button, fileName, type MapSpot, SchematicMap, saveFile } from "@
 import { accessWords, dayName, nameOf, roughLitres } from "@/ui/words";
 import { ChoiceForm } from "./ChoiceForm";
 import { firstTexts, readChoice } from "./choice";
-import { NotOnIt } from "./NotOnIt";
 import { RoundSheet } from "./RoundSheet";
 import { type PlannedStop, StopList } from "./StopList";
 import { Totals } from "./Totals";
 import { usePlan } from "./usePlan";
+
+const NotOnIt = lazy(() => import("./NotOnIt"));
 
 /** Plan a round: the app chooses and orders the stops; one may reorder them, leave some out, and see what it costs. */
 export function PlanView() {
@@ -177,15 +178,17 @@ export function PlanView() {
                   setOrder((o) => (o ? o.filter((x) => x !== id) : o));
                 }}
               />
-              <NotOnIt
-                others={others}
-                leftOut={leftOut}
-                planned={planned}
-                onPutIn={(id) => {
-                  setLeftOut((l) => l.filter((x) => x !== id));
-                  setOrder([...ids.filter((x) => x !== id), id]);
-                }}
-              />
+              <Suspense>
+                <NotOnIt
+                  others={others}
+                  leftOut={leftOut}
+                  planned={planned}
+                  onPutIn={(id) => {
+                    setLeftOut((l) => l.filter((x) => x !== id));
+                    setOrder([...ids.filter((x) => x !== id), id]);
+                  }}
+                />
+              </Suspense>
               {planned.fault?.code === "too-long" ? (
                 <p className="mt-2 text-stop">
                   It takes {formatMinutes(planned.fault.hours * 60)}: longer than the {formatMinutes(choice.hours * 60)}{" "}

@@ -8,7 +8,6 @@ import { useYard } from "@/store";
 import { Bench, Button } from "@/ui";
 import { dayAndClock } from "@/ui/words";
 import { KettlePages } from "../KettlePages";
-import { BatchOver } from "./BatchOver";
 import { ExpectedSeen } from "./ExpectedSeen";
 import { KettlePicture } from "./KettlePicture";
 import { StageNow } from "./StageNow";
@@ -19,6 +18,7 @@ const REACTS: ReadonlySet<Stage> = new Set(["methoxide", "mix", "mix-2", "settle
 
 /** Comes with the stages that react, and brings what asks the worker with it. */
 const ReactionClock = lazy(() => import("./ReactionClock"));
+const BatchOver = lazy(() => import("./BatchOver"));
 
 /** One screen: expected, seen, go on or stop, stage by stage. */
 export function BatchBench({ batch, all }: { batch: BatchState; all: readonly BatchState[] }) {
@@ -39,7 +39,9 @@ export function BatchBench({ batch, all }: { batch: BatchState; all: readonly Ba
       aside={
         <>
           {stage === null ? (
-            <BatchOver batch={batch} vessel={vessel} />
+            <Suspense>
+              <BatchOver batch={batch} vessel={vessel} />
+            </Suspense>
           ) : (
             <StageNow
               key={`${batch.batch.id} ${stage} ${vessel.changedAt}`}

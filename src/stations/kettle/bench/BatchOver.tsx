@@ -11,7 +11,7 @@ import { StagePhoto, StagePhotoShown } from "./StagePhoto";
 const WORDS = { fuel: "Fuel", rework: "Reworked", "given-up": "Given up" } as const;
 
 /** A batch that is over: what became of it, where its fuel goes, and the jar that is kept of it. */
-export function BatchOver({ batch, vessel }: { batch: BatchState; vessel: VesselView }) {
+export default function BatchOver({ batch, vessel }: { batch: BatchState; vessel: VesselView }) {
   const units = useUnits();
   const log = useLog();
   const { ended } = batch;

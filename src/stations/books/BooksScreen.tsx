@@ -6,9 +6,10 @@ import { EntryRow } from "@/desk/entries/EntryRow";
 import { useYard } from "@/store";
 import { Bench, Button, MomentField, Row, readMoment } from "@/ui";
 import { counted, fullDay } from "@/ui/words";
-import { CopiesBox, KeptYards } from "./CopiesBox";
+import { CopiesBox } from "./CopiesBox";
 import { useEntries } from "./useEntries";
 
+const KeptYards = dynamic(() => import("./KeptYards").then((m) => m.KeptYards), { ssr: false });
 const FileBox = dynamic(() => import("./FileBox").then((m) => m.FileBox), {
   ssr: false,
   loading: () => <div className="h-[110px]" />,

@@ -15,7 +15,7 @@ interface Props {
 }
 
 /** Who is not called at, and why. */
-export default function NotOnIt({ others, leftOut, planned, onPutIn }: Props) {
+export function NotOnIt({ others, leftOut, planned, onPutIn }: Props) {
   const { view } = useYard();
   const units = useUnits();
   const rows = [...others, ...leftOut.filter((id) => !others.includes(id))];

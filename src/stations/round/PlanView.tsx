@@ -1,5 +1,6 @@
 "use client";
-import { lazy, Suspense, useMemo, useState } from "react";
+import dynamic from "next/dynamic";
+import { useMemo, useState } from "react";
 import type { SourceId } from "@/core/ledger";
 import { asRoundId } from "@/core/ledger/named";
 import { HOME, roomAlong } from "@/core/readings/rounds/roundQuestion";
@@ -12,12 +13,12 @@ import { Bench, Button, fileName, type MapSpot, SchematicMap, saveFile } from "@
 import { accessWords, dayName, nameOf, roughLitres } from "@/ui/words";
 import { ChoiceForm } from "./ChoiceForm";
 import { firstTexts, readChoice } from "./choice";
-import { RoundSheet } from "./RoundSheet";
+import { NotOnIt } from "./NotOnIt";
 import { type PlannedStop, StopList } from "./StopList";
 import { Totals } from "./Totals";
 import { usePlan } from "./usePlan";
 
-const NotOnIt = lazy(() => import("./NotOnIt"));
+const RoundSheet = dynamic(() => import("./RoundSheet").then((m) => m.RoundSheet), { ssr: false });
 
 /** Plan a round: the app chooses and orders the stops; one may reorder them, leave some out, and see what it costs. */
 export function PlanView() {
@@ -178,17 +179,15 @@ export function PlanView() {
                   setOrder((o) => (o ? o.filter((x) => x !== id) : o));
                 }}
               />
-              <Suspense>
-                <NotOnIt
-                  others={others}
-                  leftOut={leftOut}
-                  planned={planned}
-                  onPutIn={(id) => {
-                    setLeftOut((l) => l.filter((x) => x !== id));
-                    setOrder([...ids.filter((x) => x !== id), id]);
-                  }}
-                />
-              </Suspense>
+              <NotOnIt
+                others={others}
+                leftOut={leftOut}
+                planned={planned}
+                onPutIn={(id) => {
+                  setLeftOut((l) => l.filter((x) => x !== id));
+                  setOrder([...ids.filter((x) => x !== id), id]);
+                }}
+              />
               {planned.fault?.code === "too-long" ? (
                 <p className="mt-2 text-stop">
                   It takes {formatMinutes(planned.fault.hours * 60)}: longer than the {formatMinutes(choice.hours * 60)}{" "}

@@ -151,7 +151,7 @@ describe("a round", () => {
   it("has its sheet for paper, with what one must know at each stop", async () => {
     show(<RoundScreen />);
     await waitFor(() => expect(screen.getByRole("heading", { name: "3 stops" })).toBeTruthy());
-    const sheet = within(screen.getByRole("region", { name: "Round sheet" }));
+    const sheet = within(await screen.findByRole("region", { name: "Round sheet" }));
     expect(sheet.getAllByRole("row")).toHaveLength(4);
     expect(sheet.getByText(/they pay €0.05 a litre/)).toBeTruthy();
     await pick("Tomorrow");

@@ -1,6 +1,5 @@
 "use client";
-import dynamic from "next/dynamic";
-import { useMemo, useState } from "react";
+import { lazy, Suspense, useMemo, useState } from "react";
 import type { SourceId } from "@/core/ledger";
 import { asRoundId } from "@/core/ledger/named";
 import { HOME, roomAlong } from "@/core/readings/rounds/roundQuestion";
@@ -18,7 +17,7 @@ import { type PlannedStop, StopList } from "./StopList";
 import { Totals } from "./Totals";
 import { usePlan } from "./usePlan";
 
-const RoundSheet = dynamic(() => import("./RoundSheet").then((m) => m.RoundSheet), { ssr: false });
+const RoundSheet = lazy(() => import("./RoundSheet"));
 
 /** Plan a round: the app chooses and orders the stops; one may reorder them, leave some out, and see what it costs. */
 export function PlanView() {
@@ -198,7 +197,9 @@ export function PlanView() {
           </div>
         </Bench>
       </div>
-      <RoundSheet day={read.dayIso} ids={ids} stops={stops} plan={plan} points={points} route={route} />
+      <Suspense>
+        <RoundSheet day={read.dayIso} ids={ids} stops={stops} plan={plan} points={points} route={route} />
+      </Suspense>
     </>
   );
 }

@@ -18,7 +18,7 @@ interface Props {
 }
 
 /** The round on paper: the stops, what one needs to know at each, and room to write what was taken. Printed only. */
-export function RoundSheet({ day, ids, stops, plan, points, route }: Props) {
+export default function RoundSheet({ day, ids, stops, plan, points, route }: Props) {
   const { view } = useYard();
   const units = useUnits();
   if (!plan) return null;

@@ -1,4 +1,4 @@
-import { FUEL_ROLES, SOME_SHARE } from "../facts";
+import { ESTER_ROLES, SOME_SHARE } from "../facts";
 import type { ComponentId } from "../fluids";
 import { FOAM_ROOM_SHARE, METHANOL_BOILS_CELSIUS, STIRRED, type Stage } from "../kettle";
 import {
@@ -8,7 +8,6 @@ import {
   flowsOf,
   partsOf,
   type VesselId,
-  type VesselRole,
   type VesselState,
   type YardState,
 } from "../ledger";
@@ -26,9 +25,6 @@ export type KettleWarning =
       readonly wantsLitres: number;
     }
   | { readonly code: "kettle-methanol-limit"; readonly litres: number; readonly limitLitres: number };
-
-/** Where ester is burned from, or taken for fuel. */
-const ESTER_ROLES: ReadonlySet<VesselRole> = new Set([...FUEL_ROLES, "blend"]);
 
 /**
  * Ester is fuel when its batch has passed; lye and methanol go only into a kettle that was looked over and is as it should

@@ -45,8 +45,8 @@ const FEED_WATER_SHARE = 0.2;
 
 /** What is burned from there next, or taken for ready. */
 export const FUEL_ROLES: ReadonlySet<VesselRole> = new Set(["tank", "ready"]);
-/** Where a blend is made too: ester goes there once it is fuel. */
-const ESTER_ROLES: ReadonlySet<VesselRole> = new Set([...FUEL_ROLES, "blend"]);
+/** Where ester is burned from, taken for fuel, or blended: it goes there once it has passed. */
+export const ESTER_ROLES: ReadonlySet<VesselRole> = new Set([...FUEL_ROLES, "blend"]);
 /** Where oil and fuel stand: nothing that a kettle works with belongs there. */
 const OIL_ROLES: ReadonlySet<VesselRole> = new Set([
   ...ESTER_ROLES,

@@ -4,6 +4,7 @@ export {
   type AmissCode,
   amissIn,
   chemicalsInto,
+  ESTER_ROLES,
   FUEL_ROLES,
   mayHoldPetrol,
   SOME_SHARE,

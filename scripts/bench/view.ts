@@ -66,13 +66,16 @@ const middle = (all: readonly number[]): number => [...all].sort((a, b) => a - b
 
 const poured = (t: Timeline, i: number, endMs: number): Timeline => appendEntries(t, [pour(t, i, endMs + 1000 + i)]);
 
-/** A spoonful from the fullest settling drum into the heel tub of its line. */
+/** A spoonful from the fullest settling drum into the emptiest heel tub or drum. */
 function pour(t: Timeline, i: number, atMs: number): Entry {
   const standing = [...t.head.vessels.values()];
   const from = standing
     .filter((v) => v.vessel.role === "settling")
     .sort((a, b) => b.contents.total - a.contents.total)[0];
-  const to = standing.find((v) => v.vessel.role === "heel" && v.contents.total < 40);
+  const to = standing
+    .filter((v) => v.vessel.role === "heel" || v.vessel.role === "settling")
+    .filter((v) => v !== from)
+    .sort((a, b) => a.contents.total - b.contents.total)[0];
   if (!from || !to) throw new Error("nothing to pour");
   const at = new Date(atMs).toISOString();
   return {

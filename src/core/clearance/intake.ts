@@ -11,7 +11,7 @@ import {
   type YardState,
 } from "../ledger";
 import { KG_PER_LITRE, safeLitres, staysApart } from "../readings/terms";
-import { ENGINE_OIL_SHARE, shareOfFamily } from "../readings/vessel/family";
+import { ENGINE_OIL_SHARE, isCreamy, shareOfFamily } from "../readings/vessel/family";
 import { judgeLot } from "../rounds";
 import { flowsInto } from "./pours";
 
@@ -89,7 +89,7 @@ function incomingOf(yard: YardState, draft: Draft, flow: Flow, { contents }: Ves
   return {
     litres,
     engine: !isMuck && shareOfFamily(held, "engine") > ENGINE_OIL_SHARE,
-    doubtful: layer === "mixed" && shareOfFamily(held, "fat") > yard.settings.fatLimitShare,
+    doubtful: layer === "mixed" && isCreamy(held, yard.settings),
     fromPlace: source.vessel.place,
   };
 }
@@ -104,7 +104,7 @@ function fetched(
     engine: staysApart({ dirt: source?.dirt, fluid }) || check?.fried === "engine",
     doubtful:
       (look !== undefined && look !== "clear") ||
-      fat > yard.settings.fatLimitShare ||
+      isCreamy({ litres: 1, components: [{ component: "fryer-fat", litres: fat }] }, yard.settings) ||
       (check !== undefined && check.fried !== "engine" && judgeLot(check).verdict !== "take"),
   };
 }
@@ -123,8 +123,7 @@ function mixing(yard: YardState, incoming: Incoming, state: VesselState): Intake
     vessel.apart === true || (there.litres > SOME_LITRES && shareOfFamily(there, "engine") > ENGINE_OIL_SHARE);
   // An empty container takes anything, but one that is kept for engine oil is not for the kitchen's.
   const kitchenThere = there.litres > SOME_LITRES && !engineThere;
-  const goodThere =
-    kitchenThere && roleOf(vessel.role).good && shareOfFamily(there, "fat") <= yard.settings.fatLimitShare;
+  const goodThere = kitchenThere && roleOf(vessel.role).good && !isCreamy(there, yard.settings);
   if (incoming.engine) return kitchenThere ? [{ code: "engine-into-kitchen", vessel: vessel.id }] : [];
   if (engineThere) return [{ code: "kitchen-into-engine", vessel: vessel.id }];
   return incoming.doubtful && goodThere

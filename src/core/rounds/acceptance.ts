@@ -53,11 +53,13 @@ export function judgeLot(a: Acceptance): { verdict: Verdict; reasons: VerdictRea
   return { verdict, reasons: reasons.length > 0 ? reasons.map((r) => r.reason) : ["clear"] };
 }
 
+/** A pale layer that a hand on a jar can see. */
+export const CREAMY_FAT_SHARE = 0.1;
 const CREAMY_TIMES = 5;
 const WET_TIMES = 5;
 const BOTTOM_WATER: Record<Acceptance["bottomWater"], number> = { none: 0, some: 0.03, much: 0.15 };
 
-/** The same for the lot in front of one: creamy is five times the fat, wet five times the water, and the water seen. */
+/** The same for the lot in front of one: creamy is a tenth of it fat, or five times its usual; wet five times the water, and the water seen. */
 export function muckOf(
   dirt: DirtKind,
   { look, bottomWater = "none" }: Pick<Acceptance, "look"> & Partial<Acceptance>,
@@ -66,6 +68,6 @@ export function muckOf(
   return {
     water: usual.water * (look === "wet" ? WET_TIMES : 1) + BOTTOM_WATER[bottomWater],
     sludge: usual.sludge,
-    "fryer-fat": usual["fryer-fat"] * (look === "creamy" ? CREAMY_TIMES : 1),
+    "fryer-fat": look === "creamy" ? Math.max(CREAMY_FAT_SHARE, usual["fryer-fat"] * CREAMY_TIMES) : usual["fryer-fat"],
   };
 }

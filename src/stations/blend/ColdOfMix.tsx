@@ -101,7 +101,8 @@ function FatLetThrough({ mixed }: { mixed: Mixed }) {
   return (
     <p className="text-[14px]">
       It holds {percentWords(fat / mixed.totalLitres)} of fat. At {units.celsius(settings.tonightLowCelsius)}{" "}
-      {most < 1e-4 ? "hardly any" : `about ${percentWords(most)}`} stays dissolved; creamy oil is work for{" "}
+      {most < 1e-4 ? "hardly any" : `about ${percentWords(most)}`} stays dissolved; creamy oil stands until its fat has
+      sunk, and the creamy rest goes to{" "}
       <YardLink href="/kettle" className="underline">
         the kettle
       </YardLink>

@@ -1,6 +1,6 @@
 "use client";
-import type { HeelFate, VesselView } from "@/core/readings";
-import { heelOf } from "@/core/readings/settle/heels";
+import type { HeelFate, Heel as HeelIs, VesselView } from "@/core/readings";
+import { heelOf, isCream } from "@/core/readings/settle/heels";
 import { formatNumber } from "@/core/units";
 import { useLog, useUnits } from "@/desk";
 import { useYard } from "@/store";
@@ -14,6 +14,12 @@ const FATE_WORDS: Record<HeelFate, string> = {
   keep: "Too little to judge: pool more heels.",
 };
 
+/** Cream goes to disposal only where nobody has a kettle for it. */
+const fateWords = (heel: HeelIs): string =>
+  heel.fate === "disposal" && isCream(heel)
+    ? "Cream, and no kettle here: to somebody who converts it, or to disposal."
+    : FATE_WORDS[heel.fate];
+
 /** While a drum still holds so much to draw, what is in it is no heel. */
 const WORTH_DRAWING_LITRES = 5;
 
@@ -22,7 +28,8 @@ export function Heel({ vessel: v }: { vessel: VesselView }) {
   const { view } = useYard();
   const units = useUnits();
   const log = useLog();
-  const heel = heelOf(v);
+  const hasKettle = view.vessels.some((o) => o.vessel.role === "kettle");
+  const heel = heelOf(v, hasKettle);
   const others = view.vessels.filter(
     (o) =>
       o.vessel.role === "settling" &&
@@ -36,7 +43,7 @@ export function Heel({ vessel: v }: { vessel: VesselView }) {
     <>
       <h2 className="text-xl">Heels</h2>
       <p className="font-plate text-[20px] font-semibold" data-fate={heel.fate}>
-        {v.litres < 0.05 ? "Empty." : FATE_WORDS[heel.fate]}
+        {v.litres < 0.05 ? "Empty." : fateWords(heel)}
       </p>
       {heel.fate === "wait" && s ? (
         <p className="text-[15px]">
@@ -83,13 +90,15 @@ export function Heel({ vessel: v }: { vessel: VesselView }) {
       )}
       {room < 0.5 ? <p className="mt-1 text-[14px] text-stop">{v.vessel.name} is full.</p> : null}
       <div className="mt-3 grid grid-cols-2 gap-2">
-        <Button
-          look={heel.fate === "kettle" ? "go" : "plain"}
-          disabled={v.litres < 0.05}
-          onClick={() => log.open("pour", { from: v.vessel.id, toRole: "kettle" })}
-        >
-          To the kettle
-        </Button>
+        {hasKettle ? (
+          <Button
+            look={heel.fate === "kettle" ? "go" : "plain"}
+            disabled={v.litres < 0.05}
+            onClick={() => log.open("pour", { from: v.vessel.id, toRole: "kettle" })}
+          >
+            To the kettle
+          </Button>
+        ) : null}
         <Button
           look={heel.fate === "disposal" ? "go" : "plain"}
           disabled={v.litres < 0.05}

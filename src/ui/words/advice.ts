@@ -1,4 +1,5 @@
 import type { Advice } from "@/core/advice";
+import { CREAMY_SHARE } from "@/core/readings/settle/heels";
 import { formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
 import { amissWords, workOffWords } from "./amiss";
@@ -150,7 +151,10 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
           }
         : {
             title: `${name}: spent`,
-            why: `${u.litres(a.litres)} of mostly water and sludge. Nothing more clears: to disposal, by your local rules.`,
+            why:
+              a.fatShare >= CREAMY_SHARE
+                ? `Nothing more clears above it, and ${percent(a.fatShare)} of its oil sets in the cold. There is no kettle here: to somebody who converts it, or to disposal by your local rules.`
+                : `${u.litres(a.litres)} of mostly water and sludge. Nothing more clears: to disposal, by your local rules.`,
             short: "Dispose",
             steps: [{ label: "Dispose", log: { verb: "dispose", values: { from: a.vessel ?? "" } } }],
           };
@@ -193,24 +197,15 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
         steps: [{ label: "Plan a round", href: "/round" }],
       };
     }
-    case "hold-apart": {
-      const dirty = a.because === "engine-oil";
-      return {
-        title: `Keep ${name} apart`,
-        why: dirty
-          ? "Engine oil: heavy metals, and its sludge goes to a recycler. Never into kitchen oil."
-          : `${percent(a.share)} sets in the cold; your limit is ${percent(a.limitShare)}. It is work for the kettle.`,
-        short: "Hold apart",
-        steps: dirty
-          ? [{ label: "Dispose", log: { verb: "dispose", values: { from: a.vessel ?? "" } } }]
-          : [
-              {
-                label: "Pour into the kettle",
-                log: { verb: "pour", values: { from: a.vessel ?? "", toRole: "kettle" } },
-              },
-            ],
-      };
-    }
+    case "hold-apart":
+      return a.because === "fat"
+        ? holdCreamy(a, name, u)
+        : {
+            title: `Keep ${name} apart`,
+            why: "Engine oil: heavy metals, and its sludge goes to a recycler. Never into kitchen oil.",
+            short: "Hold apart",
+            steps: [{ label: "Dispose", log: { verb: "dispose", values: { from: a.vessel ?? "" } } }],
+          };
     case "tip-in": {
       const into = nameOf(view, a.into);
       const sets =
@@ -351,6 +346,29 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
         steps: [{ label: "Look at the bags", href: "/filter" }],
       };
   }
+}
+
+function holdCreamy(a: Extract<Advice, { because: "fat" }>, name: string, u: Units): AdviceWords {
+  const creamy = `Creamy: ${percent(a.share)} of it sets in the cold.`;
+  const vessel = a.vessel ?? "";
+  if (a.clears)
+    return {
+      title: `Keep ${name} apart to about ${shortDay(a.clears.at)}`,
+      why: `${creamy} Left alone, about ${u.litres(a.clears.litres)} come clear above its fat. Draw those; the rest goes to the heels.`,
+      short: `Apart to ${shortDay(a.clears.at)}`,
+      steps: [{ label: "Look inside", href: `/settle?vessel=${vessel}` }],
+    };
+  return {
+    title: `Keep ${name} apart`,
+    why: `${creamy} Too little clears above it here. Pooled with other heels it settles again; the creamy rest is ${a.hasKettle ? "work for the kettle" : "for somebody with a kettle, or for disposal"}.`,
+    short: "Hold apart",
+    steps: [
+      { label: "Add a tub for heels", log: { verb: "add-vessel", values: { role: "heel" } } },
+      a.hasKettle
+        ? { label: "Pour into the kettle", log: { verb: "pour", values: { from: vessel, toRole: "kettle" } } }
+        : { label: "Dispose", log: { verb: "dispose", values: { from: vessel } } },
+    ],
+  };
 }
 
 const dayCount = (days: number): string => (days < 1.5 ? "a day" : `${formatNumber(days, 0)} days`);

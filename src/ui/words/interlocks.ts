@@ -38,7 +38,7 @@ export function wordInterlock(r: Refusal, units: Units): string {
     case "battery-acid":
       return `Sulfuric acid of ${percent(r.leastPurity)} at the least: battery acid is mostly water.`;
     case "creamy-into-vehicle":
-      return `This is ${percent(r.fatShare)} creamy fat, over your ${percent(r.limitShare)}. It sets in a cold tank: it belongs in the kettle.`;
+      return `This is ${percent(r.fatShare)} creamy fat, over your ${percent(r.limitShare)}. It sets in a cold tank: let it stand, and draw what clears above its fat.`;
     case "receiver-overflows":
       return `It would run over by ${units.litres(r.overLitres)}, after ${formatMinutes(r.inHours * 60)}.`;
     case "battery-dies":

@@ -3,12 +3,21 @@ import type { PlaceId, Settings, VesselId } from "../../ledger";
 import type { VesselReading, YardReading } from "../../readings";
 import { type Tipped, tipped } from "../../readings/settle/tipped";
 import { safeLitres, tippedAt } from "../../readings/terms";
-import { ENGINE_OIL_SHARE, shareOfFamily } from "../../readings/vessel/family";
+import { ENGINE_OIL_SHARE, isCreamy, shareOfFamily } from "../../readings/vessel/family";
 import { MS_PER_HOUR } from "../../units";
 import type { Advice, Rule } from "../advice";
+import { heelTub, WORTH_DRAWING_LITRES } from "../worth";
 
 export type RawMatter =
-  | { readonly code: "hold-apart"; readonly because: "fat"; readonly share: number; readonly limitShare: number }
+  | {
+      readonly code: "hold-apart";
+      readonly because: "fat";
+      readonly share: number;
+      /** What will stand clear above its fat, and from when; null where too little ever does. */
+      readonly clears: { readonly litres: number; readonly at: string } | null;
+      /** Cream is work for a kettle, where there is one. */
+      readonly hasKettle: boolean;
+    }
   | { readonly code: "hold-apart"; readonly because: "engine-oil"; readonly share: number }
   | {
       readonly code: "tip-in";
@@ -31,8 +40,9 @@ export type RawMatter =
     }
   | { readonly code: "kettle"; readonly fatShare: number };
 
-/** Fatty oil is kept away from the good; the rest is tipped in where it can settle, if it can be held there. */
-function sortRaw({ vessels, places, now, settings, fluids }: YardReading): Advice[] {
+/** Creamy oil is kept away from the good; the rest is tipped in where it can settle, if it can be held there. */
+function sortRaw(yard: YardReading): Advice[] {
+  const { vessels, places, now, settings, fluids } = yard;
   const terms = { settings, fluids, now };
   const known = vessels.map((v) => v.state.vessel);
   return vessels.flatMap((reading): Advice[] => {
@@ -42,9 +52,7 @@ function sortRaw({ vessels, places, now, settings, fluids }: YardReading): Advic
     const hold = { ...common, id: `hold-apart ${state.vessel.id}`, code: "hold-apart" as const };
     const engine = shareOfFamily(standing, "engine");
     if (engine > ENGINE_OIL_SHARE) return [{ ...hold, because: "engine-oil", share: engine }];
-    const fat = shareOfFamily(standing, "fat");
-    const limitShare = settings.fatLimitShare;
-    if (fat > limitShare) return [{ ...hold, because: "fat", share: fat, limitShare }];
+    if (isCreamy(standing, settings)) return holdCreamy(reading, yard);
     const choice = whereToTip(reading, vessels, tippedAt(state.vessel, places, known), terms);
     if (!choice) return [];
     const { into, litres, tip } = choice;
@@ -74,6 +82,23 @@ function sortRaw({ vessels, places, now, settings, fluids }: YardReading): Advic
   });
 }
 
+/** It stands by itself until its fat has sunk, is drawn above that, and the rest goes to the other heels. */
+function holdCreamy({ state: { vessel }, standing }: VesselReading, { now, vessels }: YardReading): Advice[] {
+  const { settling } = standing;
+  const clears =
+    settling?.readyAt && settling.drawableLitres >= WORTH_DRAWING_LITRES
+      ? { litres: settling.drawableLitres, at: settling.readyAt }
+      : null;
+  // Clear: drawing it off is spoken of already. Nothing to draw: so is pooling it.
+  if (clears && settling?.ready) return [];
+  if (!clears && heelTub(vessels)) return [];
+  const dueAt = clears && clears.at > now ? clears.at : now;
+  const hasKettle = vessels.some((v) => v.state.vessel.role === "kettle");
+  const share = shareOfFamily(standing, "fat");
+  const about = { station: "rounds" as const, vessel: vessel.id, dueAt, share, clears, hasKettle };
+  return [{ ...about, id: `hold-apart ${vessel.id}`, code: "hold-apart", because: "fat" }];
+}
+
 const WORTH_LETTING_STAND_DAYS = 1;
 
 /** Not worth stirring a drum up for. */
@@ -99,6 +124,9 @@ function whereToTip(
   const fit = vessels
     .filter((v) => v.state.vessel.role === "settling" && (v.state.vessel.place ?? null) === at)
     .filter((v) => !v.standing.settling?.ready && v.state.vessel.apart !== true)
+    // Good oil never goes on top of what is creamy, wet or black.
+    .filter((v) => !isCreamy(v.standing, terms.settings) && v.state.quality.water?.wet !== true)
+    .filter((v) => shareOfFamily(v.standing, "engine") <= ENGINE_OIL_SHARE)
     .flatMap((into): Choice[] => {
       const litres = Math.min(all, safeRoom(into));
       if (litres < all && litres < WORTH_TIPPING_LITRES) return [];

@@ -3,9 +3,11 @@ import { sludgeMostMm } from "../../ledger/sludgeMost";
 import type { VesselReading, YardReading } from "../../readings";
 import { type HeelFate, heelOf } from "../../readings/settle/heels";
 import { SLUDGE_FULL, sludgeShare } from "../../readings/terms";
+import { isCreamy } from "../../readings/vessel/family";
 import { muckTopMm } from "../../settling";
 import { holdsLitres, maxHeightMm } from "../../vessels";
 import type { Advice, Rule } from "../advice";
+import { heelTub, WORTH_DRAWING_LITRES } from "../worth";
 
 export type SettleMatter =
   | { readonly code: "broken"; readonly rimMm: number; readonly mostMm: number }
@@ -52,9 +54,6 @@ function broken({ vessels, now }: YardReading): Advice[] {
       : [],
   );
 }
-
-/** Nothing under this is worth setting up a hose for. */
-const WORTH_DRAWING_LITRES = 5;
 
 /** A settling vessel that is clear, or will be, down to its draw-off line. */
 function drawOff({ vessels }: YardReading): Advice[] {
@@ -128,10 +127,11 @@ function wet({ vessels, now }: YardReading): Advice[] {
 
 /** Heels: worth another wait, work for the kettle, or waste. */
 function heels({ vessels, now }: YardReading): Advice[] {
+  const hasKettle = vessels.some((v) => v.state.vessel.role === "kettle");
   return vessels.flatMap((v): Advice[] => {
     const { state, standing } = v;
     if (state.vessel.role !== "heel" || standing.litres < LEAST_HEEL_LITRES) return [];
-    const heel = heelOf(standing);
+    const heel = heelOf(standing, hasKettle);
     const about = { station: "settle", vessel: state.vessel.id } as const;
     if (heel.fate === "wait") {
       const dueAt = standing.settling?.readyAt;
@@ -156,12 +156,14 @@ function heels({ vessels, now }: YardReading): Advice[] {
 const LEAST_HEEL_LITRES = 1;
 
 /** What a drum keeps once its clear oil is drawn goes to the other heels, so that the drum can be filled again. */
-function poolHeel({ vessels, now }: YardReading): Advice[] {
-  const tub = vessels.find((v) => v.state.vessel.role === "heel" && !v.state.vessel.place);
+function poolHeel({ vessels, now, settings }: YardReading): Advice[] {
+  const tub = heelTub(vessels);
   if (!tub) return [];
   return vessels.flatMap(({ state, standing }): Advice[] => {
     const drawn = state.vessel.role === "settling" && state.drawnAt !== null;
-    if (!drawn || standing.litres < LEAST_HEEL_LITRES || standing.litres > roomIn(tub)) return [];
+    // A creamy pail of which nothing comes clear is a heel too.
+    const cream = state.vessel.role === "raw" && isCreamy(standing, settings);
+    if (!(drawn || cream) || standing.litres < LEAST_HEEL_LITRES || standing.litres > roomIn(tub)) return [];
     if ((standing.settling?.drawableLitres ?? 0) >= WORTH_DRAWING_LITRES) return [];
     return [
       {

@@ -17,7 +17,11 @@ export interface Heel {
 /** Less than this above the line is not worth a hose and a week. */
 const WORTH_LITRES = 2;
 /** Cream: what sets is a third of it or more. */
-const CREAMY_SHARE = 0.3;
+export const CREAMY_SHARE = 0.3;
+
+/** More of it sets in the cold than is muck, and it is a third of its oil. */
+export const isCream = (h: Pick<Heel, "fatShare" | "fatLitres" | "waterLitres" | "sludgeLitres">): boolean =>
+  h.fatShare >= CREAMY_SHARE && h.fatLitres > h.waterLitres + h.sludgeLitres;
 
 /** Mostly water and sludge. */
 const SPENT_SHARE = 0.5;
@@ -27,9 +31,10 @@ const litresOf = (s: Standing, wanted: (c: ComponentId) => boolean): number =>
 
 /**
  * What a heel is made of and where it goes: oil that will clear above a line is waited for; cream is work for the
- * kettle; what is mostly water and sludge is disposed of by local rules; too little of anything waits for more heels.
+ * kettle where there is one, else for disposal; what is mostly water and sludge is disposed of by local rules; too little
+ * of anything waits for more heels.
  */
-export function heelOf(s: Standing): Heel {
+export function heelOf(s: Standing, hasKettle: boolean): Heel {
   const muckIn = (layer: LiesIn): number => litresOf(s, (c) => isMuck(c) && componentOf(c).lies === layer);
   const fatLitres = litresOf(s, isFat);
   const waterLitres = muckIn("water");
@@ -40,8 +45,10 @@ export function heelOf(s: Standing): Heel {
   const fate =
     drawable >= WORTH_LITRES
       ? "wait"
-      : fatShare >= CREAMY_SHARE && fatLitres > waterLitres + sludgeLitres
-        ? "kettle"
+      : isCream({ fatShare, fatLitres, waterLitres, sludgeLitres })
+        ? hasKettle
+          ? "kettle"
+          : "disposal"
         : waterLitres + sludgeLitres > SPENT_SHARE * s.litres
           ? "disposal"
           : "keep";

@@ -152,12 +152,13 @@ describe("wet oil, drawn", () => {
 });
 
 describe("heels", () => {
+  const kettle = entry("19", 1, { kind: "vessel", data: drum("K", "kettle") });
   const heel = (muck: object, litres = 60, minute = 3 * DAY) => {
-    const yard = project([...setup(), entry("20", 3 * DAY - 60, dirty("H", litres, muck))]);
+    const yard = project([...setup(), kettle, entry("20", 3 * DAY - 60, dirty("H", litres, muck))]);
     const view = viewYard(yard, iso(minute));
     const v = view.vessels.find((x) => x.vessel.id === "H");
     if (!v) throw new Error("no heel");
-    return { heel: heelOf(v), advice: view.advice.filter((a) => a.vessel === "H") };
+    return { heel: heelOf(v, true), advice: view.advice.filter((a) => a.vessel === "H") };
   };
   it("is worth a wait while oil will stand clear above the muck, and is then drawn again", () => {
     const { heel: h, advice } = heel({ water: 0.1, sludge: 0.1 });

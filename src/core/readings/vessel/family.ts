@@ -1,4 +1,5 @@
 import { type ComponentId, componentOf, type FluidFamily } from "../../fluids";
+import { CREAMY_FAT_SHARE } from "../../rounds/acceptance";
 
 interface Held {
   readonly litres: number;
@@ -10,6 +11,13 @@ export function shareOfFamily({ litres, components }: Held, family: FluidFamily)
   const those = components.reduce((sum, c) => (componentOf(c.component).family === family ? sum + c.litres : sum), 0);
   return litres > 0 ? those / litres : 0;
 }
+
+/**
+ * Creamy oil, by whatever door it came: it stays apart, stands until its fat has sunk, and is drawn above its line.
+ * An owner's limit is for what he burns; what was called creamy is creamy beside any limit.
+ */
+export const isCreamy = (held: Held, { fatLimitShare }: { readonly fatLimitShare: number }): boolean =>
+  shareOfFamily(held, "fat") > Math.min(fatLimitShare, 0.9 * CREAMY_FAT_SHARE);
 
 /** More engine oil than a rinse of the tin leaves. */
 export const ENGINE_OIL_SHARE = 0.02;

@@ -95,7 +95,7 @@ describe("an amount in the owner's unit", () => {
       "10 lb",
       "1 bar",
     ]);
-    expect(u.economy(10)).toBe("24 miles a gallon");
+    expect(u.onTheRoad(10)).toBe("24 mpg");
   });
   it("in litres needs no echo", () => {
     const { result } = renderHook(() => useAmount(unitsOf(DEFAULT_SETTINGS).volume, null));

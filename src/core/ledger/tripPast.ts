@@ -5,6 +5,7 @@ import type { Contents, PartTable } from "./contents";
 import type { Vehicle } from "./kinds/vehicle";
 import { loopOf } from "./loops";
 import { type Shares, sharesOf } from "./ranOn";
+import type { Noticed } from "./schema/tripNote";
 import type { TripPast, VehicleState } from "./vehicleState";
 
 const MOST_TRIPS = 120;
@@ -15,6 +16,7 @@ interface Trip {
   readonly outsideCelsius?: number | undefined;
   readonly minutes: { readonly startOnDiesel: number; readonly onOil: number; readonly purge: number };
   readonly events?: readonly TripEvent[] | undefined;
+  readonly noticed?: readonly Noticed[] | undefined;
 }
 
 /** What a trip leaves to learn from: itself, how the coolant warmed, and how long a purge took by ear. */
@@ -24,7 +26,7 @@ export function learnedFrom(
   at: string,
   used: readonly Contents[],
   parts: PartTable,
-): Pick<VehicleState, "past" | "warmUps" | "purges"> {
+): Pick<VehicleState, "past" | "kmOn" | "warmUps" | "purges"> {
   const past: TripPast = {
     at,
     km: trip.km ?? null,
@@ -32,13 +34,23 @@ export function learnedFrom(
     minutes: trip.minutes.startOnDiesel + trip.minutes.onOil + trip.minutes.purge,
     outsideCelsius: trip.outsideCelsius ?? null,
     shares: mixedShares(used, parts),
+    noticed: trip.noticed ?? [],
     heated: (trip.events ?? []).some((e) => e.what === "heater" && e.on),
   };
   return {
     past: [...state.past, past].slice(-MOST_TRIPS),
+    kmOn: withKm(state.kmOn, past),
     warmUps: [...state.warmUps, ...warmUpsOf(trip)].slice(-MOST_READINGS),
     purges: [...state.purges, ...purgesOf(state.vehicle, trip.events ?? [])].slice(-MOST_READINGS),
   };
+}
+
+/** Its way by what drove it: by each fuel's share of the litres. */
+function withKm(known: VehicleState["kmOn"], { km, shares }: TripPast): VehicleState["kmOn"] {
+  if (km === null) return known;
+  const on: Record<string, number> = { ...known };
+  for (const [fuel, share] of Object.entries(shares)) on[fuel] = (on[fuel] ?? 0) + (share ?? 0) * km;
+  return on;
 }
 
 /** Of all that was burned, by what it is to an engine. */

@@ -2,6 +2,7 @@ import type { PurgeReading, Service, WarmUpReading } from "../driving";
 import type { RigChecks } from "./kinds/rigTest";
 import type { Vehicle } from "./kinds/vehicle";
 import type { RanOn, Shares } from "./ranOn";
+import type { Noticed } from "./schema/tripNote";
 
 export interface ServiceState {
   readonly at: string;
@@ -22,6 +23,8 @@ export interface TripPast {
   /** What it burned, by what that is to an engine. */
   readonly shares: Shares;
   readonly heated: boolean;
+  /** How the engine ran. */
+  readonly noticed: readonly Noticed[];
 }
 
 export interface VehicleState {
@@ -36,6 +39,8 @@ export interface VehicleState {
   /** Litres burned on trips whose kilometres are known, and those kilometres. */
   readonly measuredLitres: number;
   readonly measuredKm: number;
+  /** Kilometres driven on each fuel, by its share of the litres of each trip. */
+  readonly kmOn: Readonly<Record<string, number>>;
   /** What its odometer read last, with kilometres told since. */
   readonly odometerKm: number | null;
   /** Its fuel loop as it was tried on the bench; null: not yet, or not told. */
@@ -73,6 +78,7 @@ export const freshVehicle = (vehicle: Vehicle): VehicleState => ({
   residualOilShare: null,
   measuredLitres: 0,
   measuredKm: 0,
+  kmOn: {},
   odometerKm: null,
   rigTest: null,
   services: [],

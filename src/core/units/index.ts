@@ -1,6 +1,7 @@
 export { formatClock, parseClock } from "./clock";
 export { type DistanceUnit, formatKilometres, parseKilometres } from "./distance";
 export { formatMinutes, MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE, parseMinutes } from "./duration";
+export { type EconomyUnit, economyIn, economySign, formatEconomy, parseEconomy } from "./economy";
 export { formatFigure } from "./figure";
 export { formatNumber, formatReadable } from "./format";
 export { type GaugeError, type GaugeFigure, gaugeFields, gaugeText } from "./gaugeFields";

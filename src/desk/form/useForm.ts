@@ -119,6 +119,8 @@ export function typedOf(kind: Amount, units: Units): Typed {
       return units.temperature;
     case "mm":
       return units.length;
+    case "economy":
+      return units.economy;
     case "km":
       return units.distance;
     case "kg":

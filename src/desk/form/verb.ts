@@ -34,7 +34,18 @@ export interface BenchLink {
 }
 
 /** Quantities that a field asks for; each in its base unit whatever its owner types. */
-export type Amount = "litres" | "celsius" | "mm" | "km" | "kg" | "kpa" | "minutes" | "money" | "share" | "number";
+export type Amount =
+  | "litres"
+  | "celsius"
+  | "mm"
+  | "km"
+  | "economy"
+  | "kg"
+  | "kpa"
+  | "minutes"
+  | "money"
+  | "share"
+  | "number";
 
 /** A verb that makes what a choice may be missing. */
 export interface Adds {

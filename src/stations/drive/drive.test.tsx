@@ -65,6 +65,23 @@ describe("the driver's bench", () => {
     expect(screen.getByText(/It stood at 90,000 km before: it does not run backwards/)).toBeDefined();
     expect(screen.getByLabelText<HTMLInputElement>("Odometer").value).toBe("89000");
   });
+  it("burns by its way where both that and its thirst are known, whatever its minutes; and keeps how it ran", async () => {
+    const known = vehicle("flatbed");
+    const thirsty = { ...known, vehicle: { ...known.vehicle, litresPer100Km: 10 } };
+    show(<DriverBench state={thirsty} />);
+    type("Distance", "50");
+    const burned = screen.getAllByText(/^Burned from/).map((n) => Number.parseFloat(n.nextSibling?.textContent ?? ""));
+    expect(burned.reduce((sum, l) => sum + l, 0)).toBeCloseTo(5, 1);
+    fireEvent.click(screen.getByLabelText("White smoke"));
+    press("Log the trip");
+    await waitFor(() =>
+      expect(
+        session()
+          .timeline.head.vehicles.get("flatbed" as never)
+          ?.past.at(-1)?.noticed,
+      ).toEqual(["white-smoke"]),
+    );
+  });
   it("of one tank says how much oil goes straight into it today, and its hours by month", () => {
     show(<DriverBench state={vehicle("tractor")} />);
     expect(screen.getByText(/of a full tank: first/)).toBeDefined();

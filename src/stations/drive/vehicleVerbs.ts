@@ -126,9 +126,9 @@ const vehicleFields = (of: Of): Field[] => [
   },
   { kind: "litres", name: "burn", label: "Burns in an hour", first: (view, v) => of(view, v)?.burnLitresPerHour ?? 7 },
   {
-    kind: "litres",
+    kind: "economy",
     name: "per100",
-    label: "Burns on 100 km (62 miles)",
+    label: "Burns on the road",
     optional: true,
     first: (view, v) => of(view, v)?.litresPer100Km,
   },

@@ -1,3 +1,4 @@
+import { litresDriven } from "@/core/driving/thirst";
 import { isLike } from "@/core/fluids";
 import type { VehicleState } from "@/core/ledger";
 import { asVehicleId, asVesselId } from "@/core/ledger/named";
@@ -90,12 +91,9 @@ function minutesRun(view: YardView, v: Values): number {
   return Math.max(0, v.number("meter") - before) * 60;
 }
 
-/** What it burned: by its way where that is typed and its thirst on the road is known, else by its hours. */
 function litresBurned(view: YardView, v: Values): number {
   const vehicle = vehicleOf(view, v)?.vehicle;
-  const km = v.maybe("km");
-  if (km !== undefined && vehicle?.litresPer100Km !== undefined) return (km * vehicle.litresPer100Km) / 100;
-  return ((vehicle?.burnLitresPerHour ?? 0) * minutesRun(view, v)) / 60;
+  return vehicle ? litresDriven({ km: v.maybe("km") ?? null, minutes: minutesRun(view, v) }, vehicle) : 0;
 }
 
 /** A car, a tractor or a generator with one tank: by hours, by its meter, by kilometres. */
@@ -145,6 +143,7 @@ export const hours: Verb = {
     },
     { kind: "number", name: "meter", label: "The meter now", suffix: "h", asked: (_, v) => isMeter(v) },
     { kind: "km", name: "km", label: "Driven", optional: true },
+    { kind: "text", name: "note", label: "How it ran: smoke, smell, power, sound", optional: true },
   ],
   wrong: (v) =>
     isMeter(v) && v.maybe("before") !== undefined && v.number("meter") < v.number("before")
@@ -161,6 +160,7 @@ export const hours: Verb = {
         burned: vehicle?.kind === "single" && litres > 0 ? [{ from: vehicle.tank, litres }] : [],
         ...(v.maybe("km") !== undefined && { km: v.number("km") }),
         ...(isMeter(v) && { hourMeter: v.number("meter") }),
+        ...(v.text("note").trim() !== "" && { note: v.text("note").trim() }),
       },
     };
   },

@@ -54,7 +54,8 @@ function Place({ place: p }: { place: PlaceView }) {
       <p className="text-[14px] text-ink-2">{standsWords(p, view.settings.home, units)}</p>
       {p.range ? (
         <p className="text-[14px] text-ink-2">
-          {units.litres(p.range.litres)} of fuel: about {units.km(p.range.km)}, {units.economy(p.range.litresPer100Km)},{" "}
+          {units.litres(p.range.litres)} of fuel: about {units.km(p.range.km)},{" "}
+          {units.onTheRoad(p.range.litresPer100Km)},{" "}
           {p.range.measuredKm > 0 ? `measured on ${units.km(p.range.measuredKm)}` : "as you said"}
         </p>
       ) : null}

@@ -10,6 +10,7 @@ import {
   PAN_WORDS,
   RUNG_WORDS,
 } from "@/core/ledger";
+import { NOTICED } from "@/core/ledger/schema/tripNote";
 import { FUEL_TEST_WORDS, HELP_WORDS, STAGE_WORDS } from "@/core/ledger/words";
 import { formatMinutes, formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
@@ -147,7 +148,7 @@ export function wordEntry(e: Entry, view: YardView): string {
     case "fill":
       return `${amount(e.data.amount)} from ${v(e.data.from)} into ${v(e.data.to)}`;
     case "trip":
-      return `${nameOf(view, e.data.vehicle)}${e.data.km === undefined ? "" : `, ${u.km(e.data.km)}`}, ${e.data.burned.map((b) => `${u.litres(b.litres)} from ${v(b.from)}`).join(" and ")} burned`;
+      return `${nameOf(view, e.data.vehicle)}${e.data.km === undefined ? "" : `, ${u.km(e.data.km)}`}, ${e.data.burned.map((b) => `${u.litres(b.litres)} from ${v(b.from)}`).join(" and ")} burned${[...(e.data.noticed ?? []).map((n) => NOTICED[n].toLowerCase()), ...(e.data.note ? [e.data.note] : [])].map((w) => `, ${w}`).join("")}`;
     case "dispose":
       return `${amount(e.data.amount)} from ${v(e.data.from)}, ${e.data.where}`;
     case "stock-take":

@@ -1,6 +1,10 @@
 import type { Settings } from "@/core/ledger";
 import {
+  type EconomyUnit,
+  economyIn,
+  economySign,
   formatCelsius,
+  formatEconomy,
   formatKilograms,
   formatKilometres,
   formatKilopascals,
@@ -11,6 +15,7 @@ import {
   formatPascals,
   formatReadable,
   parseCelsius,
+  parseEconomy,
   parseKilograms,
   parseKilometres,
   parseKilopascals,
@@ -44,6 +49,8 @@ export interface Units {
   /** A height in a vessel, in millimetres. */
   readonly length: Typed;
   readonly distance: Typed;
+  /** What an engine burns on its way, base litres on 100 km: "6.2 L/100 km", "38 mpg". */
+  readonly economy: Typed;
   readonly mass: Typed;
   /** A gauge's reading, in kilopascals. */
   readonly pressure: Typed;
@@ -71,8 +78,8 @@ export interface Units {
   kg(kg: number): string;
   pascals(pa: number): string;
   celsius(celsius: number, decimals?: number): string;
-  /** What an engine burns on its way: "6.2 L on 100 km", "38 miles a gallon". */
-  economy(litresPer100Km: number): string;
+  /** What an engine burns on its way: "6.2 L/100 km", "38 mpg". */
+  onTheRoad(litresPer100Km: number): string;
   /** A difference of temperatures. */
   kelvin(kelvin: number): string;
   /** In the yard's currency, two decimals. */
@@ -104,6 +111,7 @@ export const unitsOf = (settings: Settings): Units => {
       echo: (celsius) => (isF ? `= ${formatCelsius(celsius, "c", 1)}` : null),
     },
     length: linear(parseMillimetres, formatMillimetres, lengthUnit, "mm", lengthUnit === "mm" ? 1 : 2),
+    economy: economyOf(volumeUnit, distanceUnit),
     distance: linear(parseKilometres, formatKilometres, distanceUnit, "km", 1),
     mass: linear(parseKilograms, formatKilograms, massUnit, "kg", 1),
     pressure: linear<"bar" | "psi">(parseKilopascals, formatKilopascals, pressureUnit, "bar", 2),
@@ -131,10 +139,7 @@ export const unitsOf = (settings: Settings): Units => {
     kg: (kg) => formatKilograms(kg, massUnit),
     pascals: (pa) => formatPascals(pa, pressureUnit),
     celsius: (c, decimals) => formatCelsius(c, temperatureUnit, decimals),
-    economy: (litres) =>
-      volumeUnit === "l" && distanceUnit === "km"
-        ? `${formatNumber(litres, 1)} L on 100 km`
-        : `${formatReadable(((100 / litres) * litresEach) / kmEach)} ${distanceUnit === "km" ? "km" : "miles"} a ${volumeUnit === "l" ? "litre" : "gallon"}`,
+    onTheRoad: (litres) => formatEconomy(litres, ECONOMY[distanceUnit][volumeUnit]),
     kelvin: (k) => (isF ? `${formatNumber(k * 1.8, 0)} °F` : `${formatNumber(k, 0)} °C`),
     money: (amount) => `${amount < -0.005 ? "−" : ""}${currencySign(currency)}${formatNumber(Math.abs(amount), 2)}`,
   };
@@ -145,6 +150,23 @@ const LEAST_LITRES = 0.05;
 
 /** From here on people think in hours. */
 const A_LONG_TIME_MIN = 90;
+
+/** By the unit system: litres on 100 km, miles a gallon, and whatever else two units make. */
+function economyOf(volume: Settings["volumeUnit"], distance: Settings["distanceUnit"]): Typed {
+  const unit = ECONOMY[distance][volume];
+  return {
+    parse: (text) => parseEconomy(text, unit),
+    text: (litres) => bare(economyIn(litres, unit), 1),
+    unit: economySign(unit),
+    of: (litres) => economyIn(litres, unit),
+    echo: (litres) => (unit === "l/100km" ? null : `= ${formatEconomy(litres)}`),
+  };
+}
+
+const ECONOMY = {
+  km: { l: "l/100km", gal: "km/gal", impgal: "km/imp gal" },
+  mi: { l: "mi/l", gal: "mpg", impgal: "imp mpg" },
+} as const satisfies Record<Settings["distanceUnit"], Record<Settings["volumeUnit"], EconomyUnit>>;
 
 /** A quantity whose units are multiples of one another. */
 function linear<U extends string>(

@@ -70,7 +70,7 @@ function sortRaw(yard: YardReading): Advice[] {
         {
           ...about,
           code: "let-stand",
-          dueAt: readyAt > now ? readyAt : now,
+          dueAt: later(readyAt, now),
           station: "settle",
           clearThereLitres: into.standing.settling?.clearNow?.litres ?? 0,
         },
@@ -92,12 +92,15 @@ function holdCreamy({ state: { vessel }, standing }: VesselReading, { now, vesse
   // Clear: drawing it off is spoken of already. Nothing to draw: so is pooling it.
   if (clears && settling?.ready) return [];
   if (!clears && heelTub(vessels)) return [];
-  const dueAt = clears && clears.at > now ? clears.at : now;
+  const dueAt = later(clears?.at ?? now, now);
   const hasKettle = vessels.some((v) => v.state.vessel.role === "kettle");
   const share = shareOfFamily(standing, "fat");
   const about = { station: "rounds" as const, vessel: vessel.id, dueAt, share, clears, hasKettle };
   return [{ ...about, id: `hold-apart ${vessel.id}`, code: "hold-apart", because: "fat" }];
 }
+
+/** Text order is time order. */
+const later = (a: string, b: string): string => [a, b].sort()[1] ?? b;
 
 const WORTH_LETTING_STAND_DAYS = 1;
 

@@ -4,6 +4,7 @@ import { VehicleId, VesselId } from "../ids";
 import { ranOnToo } from "../ranOn";
 import { Celsius, Forecast, Kilometres, Measured, Minutes, OdometerKm } from "../schema/quantities";
 import { TripEventSchema } from "../schema/tripEvent";
+import { NoticedSchema } from "../schema/tripNote";
 import { book, changeVessel, pourIn, qualityFrom, takeOut } from "../transfer";
 import { burnsOil, dropIn, learnedFrom } from "../tripPast";
 import { flow, SPEAKS_OF_NONE } from "./flow";
@@ -44,6 +45,9 @@ export const trip = defineKind({
     /** As it was logged under way, or from memory. */
     events: z.array(TripEventSchema).max(400).optional(),
     forecast: Forecast.optional(),
+    /** How it ran: its smoke, smell, power and sound. */
+    noticed: NoticedSchema.optional(),
+    note: z.string().trim().max(500).meta({ is: "text" }).optional(),
   }),
   moves: ({ burned, moved = [], spilled = [] }) => [
     ...burned.map((b) => flow("burn", b.from, null, b)),
@@ -122,5 +126,7 @@ export const trip = defineKind({
     odometerKm: "Odometer",
     events: null,
     forecast: null,
+    noticed: "Noticed",
+    note: "Note",
   },
 });

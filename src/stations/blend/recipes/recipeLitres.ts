@@ -1,9 +1,9 @@
 import type { MixPart } from "@/core/blending";
-import { fluidName, isFluidId } from "@/core/fluids";
 import type { FluidClass, Recipe } from "@/core/ledger";
 import { classOf, sharesOfLitres } from "@/core/ledger/ranOn";
 import { sharesOfRecipe } from "@/core/ledger/recipes";
 import type { Source } from "@/core/readings/blend/plan";
+import { fuelClassWords } from "@/ui/words/fluids";
 
 /** What to pour so that the full tank is as near a recipe as what stands in it allows. */
 export interface RecipeLitres {
@@ -11,9 +11,6 @@ export interface RecipeLitres {
   /** Parts of the recipe that nothing chosen holds. */
   readonly missing: readonly string[];
 }
-
-const NAMES: Readonly<Record<string, string>> = { vegetable: "vegetable oil", fat: "fat", engine: "engine oil" };
-const classWords = (c: string): string => NAMES[c] ?? (isFluidId(c) ? fluidName(c).toLowerCase() : c);
 
 /** Each part from the first source that is mostly of it; what stands there already counts. */
 export function recipeLitres(
@@ -31,7 +28,7 @@ export function recipeLitres(
     const wanted = share * total - (inIt[part] ?? 0) * there;
     if (wanted <= 0.005 * total) continue;
     const at = sources.findIndex((s) => classOf(s.fluid) === part);
-    if (at < 0) missing.push(classWords(part));
+    if (at < 0) missing.push(fuelClassWords(part));
     else litres[at] = (litres[at] ?? 0) + wanted;
   }
   return { litres, missing };

@@ -3,6 +3,7 @@ import type { VehicleState } from "@/core/ledger";
 import type { TankTruth } from "@/core/readings/drive/tankTruth";
 import { useLog, useUnits } from "@/desk";
 import { Button } from "@/ui";
+import { fuelClassWords } from "@/ui/words/fluids";
 
 interface Props {
   readonly state: VehicleState;
@@ -10,7 +11,7 @@ interface Props {
 }
 
 /** What goes into the tanks and out of them, with room and range on each fuel. */
-export function Fills({ state: { vehicle, measuredKm, measuredLitres }, truths }: Props) {
+export function Fills({ state: { vehicle, measuredKm, measuredLitres, kmOn }, truths }: Props) {
   const units = useUnits();
   const log = useLog();
   const per100 = measuredKm > 50 ? (100 * measuredLitres) / measuredKm : vehicle.litresPer100Km;
@@ -18,6 +19,9 @@ export function Fills({ state: { vehicle, measuredKm, measuredLitres }, truths }
     const truth = truths[p.id];
     return p.kind === "tank" && truth ? [{ part: p, truth }] : [];
   });
+  const driven = Object.entries(kmOn)
+    .filter(([, km]) => km >= 1)
+    .sort((a, b) => b[1] - a[1]);
   const range = (litres: number): string =>
     vehicle.isStationary
       ? `${units.duration.text(Math.round((litres / vehicle.burnLitresPerHour) * 60))} of running`
@@ -37,6 +41,11 @@ export function Fills({ state: { vehicle, measuredKm, measuredLitres }, truths }
           </li>
         ))}
       </ul>
+      {driven.length > 0 ? (
+        <p className="text-[15px]">
+          Driven so far: {driven.map(([fuel, km]) => `${units.km(km)} on ${fuelClassWords(fuel)}`).join(", ")}.
+        </p>
+      ) : null}
       <div className="mt-1 flex flex-wrap gap-2">
         {vehicle.kind === "dual" ? (
           <>

@@ -81,14 +81,16 @@ function LookedAt({ ride }: { ride: TripNow }) {
   const coolant = useAmount(units.temperature, null);
   const fuel = useAmount(units.temperature, null);
   const drop = useAmount(units.pressure, null);
-  const some = [coolant, fuel, drop].some((n) => n.value !== null);
+  const pressure = useAmount(units.pressure, null);
+  const some = [coolant, fuel, drop, pressure].some((n) => n.value !== null);
   return (
-    <div className="grid grid-cols-3 items-end gap-2">
+    <div className="grid grid-cols-2 items-end gap-2">
       <NumberField label="Coolant" of={coolant} />
       <NumberField label="Fuel" of={fuel} />
       <NumberField label="Filter drop" of={drop} />
+      <NumberField label="Fuel pressure" of={pressure} />
       <Button
-        className="col-span-3"
+        className="col-span-2"
         disabled={!some}
         onClick={() => {
           ride.happen({
@@ -96,8 +98,9 @@ function LookedAt({ ride }: { ride: TripNow }) {
             ...(coolant.value !== null && { coolantCelsius: coolant.value }),
             ...(fuel.value !== null && { fuelCelsius: fuel.value }),
             ...(drop.value !== null && { dropKPa: drop.value }),
+            ...(pressure.value !== null && { pressureKPa: pressure.value }),
           });
-          for (const n of [coolant, fuel, drop]) n.set("");
+          for (const n of [coolant, fuel, drop, pressure]) n.set("");
         }}
       >
         Note this look

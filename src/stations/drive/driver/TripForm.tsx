@@ -2,12 +2,14 @@
 import { useMemo } from "react";
 import { purgeMinutesOf } from "@/core/driving";
 import { atRest, booked, type MinutesBy, type Plumbed, replay, type TripEvent } from "@/core/driving/rig";
+import { inProportion, litresDriven } from "@/core/driving/thirst";
 import type { Draft, VehicleState } from "@/core/ledger";
 import { vesselOfTank } from "@/core/readings/drive/ridden";
 import { LogStep, NumberField, type NumberInput, useAmount, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Row } from "@/ui";
 import { nameOf, percentWords } from "@/ui/words";
+import { HowItRan, useRan } from "./HowItRan";
 
 interface Props {
   readonly state: VehicleState;
@@ -49,10 +51,16 @@ export function TripForm({ state, plumbed, eventsOf, given, outsideCelsius, mark
   const key = JSON.stringify(events.filter((e) => e.what !== "read"));
   // biome-ignore lint/correctness/useExhaustiveDependencies: the key says what is in the events
   const used = useMemo(() => booked(atRest(plumbed), replay(plumbed, events).last), [plumbed, key]);
+  const how = useRan();
   const vessel = (tank: string) => vesselOfTank(vehicle, tank);
   const read = odometer.value;
   const before = state.odometerKm;
   const driven = km.value ?? (read !== null && before !== null && read >= before ? read - before : null);
+  // Its minutes say which tank gave how much; its way says how much in all, where that is known.
+  const burned =
+    driven !== null && vehicle.litresPer100Km !== undefined
+      ? inProportion(used.burned, litresDriven({ km: driven, minutes: 0 }, vehicle))
+      : used.burned;
 
   const draft: Draft = {
     kind: "trip",
@@ -62,7 +70,7 @@ export function TripForm({ state, plumbed, eventsOf, given, outsideCelsius, mark
       ...(read !== null && { odometerKm: read }),
       ...(outside.value !== null && { outsideCelsius: outside.value }),
       minutes,
-      burned: used.burned.map((b) => ({ from: vessel(b.tank), litres: b.litres })),
+      burned: burned.map((b) => ({ from: vessel(b.tank), litres: b.litres })),
       ...(used.moved.length > 0 && {
         moved: used.moved.map((m) => ({ from: vessel(m.from), to: vessel(m.to), litres: m.litres })),
       }),
@@ -71,6 +79,7 @@ export function TripForm({ state, plumbed, eventsOf, given, outsideCelsius, mark
       }),
       ...(given && { events: [...events] }),
       ...(isDual && { forecast: { residualShare: used.leftOilShare } }),
+      ...how.data,
     },
   };
   const isComplete = (): boolean => {
@@ -116,7 +125,7 @@ export function TripForm({ state, plumbed, eventsOf, given, outsideCelsius, mark
               .join(" · ")}
           />
         ) : null}
-        {used.burned.map((b) => (
+        {burned.map((b) => (
           <Row key={b.tank} name={`Burned from ${litres(b.tank)}`} value={units.litres(b.litres)} />
         ))}
         {used.moved.filter(isSome).map((m) => (
@@ -131,6 +140,7 @@ export function TripForm({ state, plumbed, eventsOf, given, outsideCelsius, mark
         ))}
         {isDual ? <Row name="Oil left at the pump" value={`about ${percentWords(used.leftOilShare)}`} /> : null}
       </dl>
+      <HowItRan of={how} />
       {used.air > 0.01 ? (
         <p role="status" className="rounded-md border-2 border-warn bg-warn-floor px-3 py-2">
           By the book a tank ran dry on the way, and the engine would have drawn {units.litres(used.air)} of air. Fill
@@ -144,7 +154,7 @@ export function TripForm({ state, plumbed, eventsOf, given, outsideCelsius, mark
       ) : null}
       <LogStep
         draft={draft}
-        said={`Trip logged: ${used.burned.map((b) => `${units.litres(b.litres)} from ${litres(b.tank)}`).join(" and ")} burned.`}
+        said={`Trip logged: ${burned.map((b) => `${units.litres(b.litres)} from ${litres(b.tank)}`).join(" and ")} burned.`}
         action="Log the trip"
         isComplete={isComplete}
         onDone={onLogged}

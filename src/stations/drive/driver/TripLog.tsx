@@ -28,6 +28,7 @@ const eventWords = (e: TripEvent, rig: Rig, u: Units): string => {
         e.coolantCelsius === undefined ? null : `coolant ${u.celsius(e.coolantCelsius)}`,
         e.fuelCelsius === undefined ? null : `fuel ${u.celsius(e.fuelCelsius)}`,
         e.dropKPa === undefined ? null : `filter ${u.pascals(e.dropKPa * 1000)}`,
+        e.pressureKPa === undefined ? null : `pressure ${u.pascals(e.pressureKPa * 1000)}`,
       ]
         .filter((w) => w !== null)
         .join(", ")

@@ -95,7 +95,7 @@ export function OneChangeTrial({ state }: { state: VehicleState }) {
 }
 
 function verdict(r: OneChange, nameA: string, nameB: string, u: Units, byHour: boolean): string {
-  const say = (litres: number): string => (byHour ? u.litresPerHour(litres) : u.economy(litres));
+  const say = (litres: number): string => (byHour ? u.litresPerHour(litres) : u.onTheRoad(litres));
   const both = `${nameA.replace(/^./, (c) => c.toUpperCase())}, ${r.first.trips} trips: ${say(r.first.mean)}; ${nameB}, ${r.second.trips} trips: ${say(r.second.mean)}.`;
   const chance = `Chance alone makes as much in ${formatNumber(100 * r.byChance, r.byChance < 0.1 ? 1 : 0)} of 100 cases`;
   return r.isReal

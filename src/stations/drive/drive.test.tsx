@@ -74,13 +74,7 @@ describe("the driver's bench", () => {
     expect(burned.reduce((sum, l) => sum + l, 0)).toBeCloseTo(5, 1);
     fireEvent.click(screen.getByLabelText("White smoke"));
     press("Log the trip");
-    await waitFor(() =>
-      expect(
-        session()
-          .timeline.head.vehicles.get("flatbed" as never)
-          ?.past.at(-1)?.noticed,
-      ).toEqual(["white-smoke"]),
-    );
+    await waitFor(() => expect(vehicle("flatbed").past.at(-1)?.noticed).toEqual(["white-smoke"]));
   });
   it("of one tank says how much oil goes straight into it today, and its hours by month", () => {
     show(<DriverBench state={vehicle("tractor")} />);

@@ -3,6 +3,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { DEFAULT_SETTINGS } from "@/core/ledger";
 import { unitsOf } from "@/ui/words";
+import { onTheRoad } from "@/ui/words/economy";
 import { useAmount } from ".";
 
 const UNITS = (["l", "gal", "impgal"] as const).flatMap((volumeUnit) =>
@@ -95,7 +96,7 @@ describe("an amount in the owner's unit", () => {
       "10 lb",
       "1 bar",
     ]);
-    expect(u.onTheRoad(10)).toBe("24 mpg");
+    expect(onTheRoad(10, u)).toBe("24 mpg");
   });
   it("in litres needs no echo", () => {
     const { result } = renderHook(() => useAmount(unitsOf(DEFAULT_SETTINGS).volume, null));

@@ -1,4 +1,5 @@
 import { DIRT_KINDS, type DirtKind, type MuckShares } from "../fluids";
+import { CREAMY_FAT_SHARE } from "../fluids/creamy";
 
 /** How a lot looks before it is taken. */
 export interface Acceptance {
@@ -53,8 +54,6 @@ export function judgeLot(a: Acceptance): { verdict: Verdict; reasons: VerdictRea
   return { verdict, reasons: reasons.length > 0 ? reasons.map((r) => r.reason) : ["clear"] };
 }
 
-/** A pale layer that a hand on a jar can see. */
-export const CREAMY_FAT_SHARE = 0.1;
 const CREAMY_TIMES = 5;
 const WET_TIMES = 5;
 const BOTTOM_WATER: Record<Acceptance["bottomWater"], number> = { none: 0, some: 0.03, much: 0.15 };

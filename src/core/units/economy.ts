@@ -3,13 +3,14 @@ import { parseQuantity, type QuantityError, type UnitTable } from "./parse";
 import { fail, ok, type Result } from "./result";
 
 /** How far a litre goes, in km; the base of an engine's thirst is litres on 100 km, which is its inverse. */
+const [MILE, GALLON, IMPERIAL] = [1.609344, 3.785411784, 4.54609];
 const KM_PER_LITRE: UnitTable = {
   "km/l": { factor: 1 },
-  "mi/l": { factor: 1.609344 },
-  mpg: { factor: 1.609344 / 3.785411784 },
-  "imp mpg": { factor: 1.609344 / 4.54609 },
-  "km/gal": { factor: 1 / 3.785411784 },
-  "km/imp gal": { factor: 1 / 4.54609 },
+  "mi/l": { factor: MILE },
+  mpg: { factor: MILE / GALLON },
+  "imp mpg": { factor: MILE / IMPERIAL },
+  "km/gal": { factor: 1 / GALLON },
+  "km/imp gal": { factor: 1 / IMPERIAL },
 };
 const PER_100_KM = /\s*l\s*\/\s*100\s*km\s*$/i;
 
@@ -32,16 +33,8 @@ const BARE: UnitTable = { "": { factor: 1 } };
 export const economyIn = (litresPer100Km: number, unit: EconomyUnit): number =>
   unit === "l/100km" ? litresPer100Km : 100 / litresPer100Km / (KM_PER_LITRE[unit]?.factor ?? 1);
 
-const SIGN: Record<EconomyUnit, string> = {
-  "l/100km": "L/100 km",
-  "mi/l": "miles/L",
-  mpg: "mpg",
-  "imp mpg": "mpg (imp)",
-  "km/gal": "km/gal",
-  "km/imp gal": "km/imp gal",
-};
-export const economySign = (unit: EconomyUnit): string => SIGN[unit];
+export const economySign = (unit: EconomyUnit): string => (unit === "l/100km" ? "L/100 km" : unit);
 
 /** "6.2 L/100 km", "38 mpg". */
 export const formatEconomy = (litresPer100Km: number, unit: EconomyUnit = "l/100km"): string =>
-  `${formatReadable(economyIn(litresPer100Km, unit))} ${SIGN[unit]}`;
+  `${formatReadable(economyIn(litresPer100Km, unit))} ${economySign(unit)}`;

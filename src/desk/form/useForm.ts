@@ -2,6 +2,7 @@
 import { useMemo, useState } from "react";
 import type { YardView } from "@/core/view";
 import { plainly, type Typed, type Units, wordQuantityError } from "@/ui/words";
+import { economyOf } from "@/ui/words/economy";
 import type { Amount, Field, Form, Values } from "./verb";
 
 export interface FormState {
@@ -120,7 +121,7 @@ export function typedOf(kind: Amount, units: Units): Typed {
     case "mm":
       return units.length;
     case "economy":
-      return units.economy;
+      return economyOf(units);
     case "km":
       return units.distance;
     case "kg":

@@ -6,6 +6,7 @@ import { useLog, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Button } from "@/ui";
 import type { Units } from "@/ui/words";
+import { onTheRoad } from "@/ui/words/economy";
 
 /** The van, bus or trailer: what is aboard, what it may still carry, how far it gets. */
 export function Places() {
@@ -55,7 +56,7 @@ function Place({ place: p }: { place: PlaceView }) {
       {p.range ? (
         <p className="text-[14px] text-ink-2">
           {units.litres(p.range.litres)} of fuel: about {units.km(p.range.km)},{" "}
-          {units.onTheRoad(p.range.litresPer100Km)},{" "}
+          {onTheRoad(p.range.litresPer100Km, units)},{" "}
           {p.range.measuredKm > 0 ? `measured on ${units.km(p.range.measuredKm)}` : "as you said"}
         </p>
       ) : null}

@@ -1,5 +1,4 @@
 import type { Advice } from "@/core/advice";
-import { CREAMY_SHARE } from "@/core/readings/settle/heels";
 import { formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
 import { amissWords, workOffWords } from "./amiss";
@@ -151,10 +150,9 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
           }
         : {
             title: `${name}: spent`,
-            why:
-              a.fatShare >= CREAMY_SHARE
-                ? `Nothing more clears above it, and ${percent(a.fatShare)} of its oil sets in the cold. There is no kettle here: to somebody who converts it, or to disposal by your local rules.`
-                : `${u.litres(a.litres)} of mostly water and sludge. Nothing more clears: to disposal, by your local rules.`,
+            why: a.cream
+              ? `Nothing more clears above it, and ${percent(a.fatShare)} of its oil sets in the cold. No kettle here: to disposal, by your local rules.`
+              : `${u.litres(a.litres)} of mostly water and sludge. Nothing more clears: to disposal, by your local rules.`,
             short: "Dispose",
             steps: [{ label: "Dispose", log: { verb: "dispose", values: { from: a.vessel ?? "" } } }],
           };
@@ -360,7 +358,7 @@ function holdCreamy(a: Extract<Advice, { because: "fat" }>, name: string, u: Uni
     };
   return {
     title: `Keep ${name} apart`,
-    why: `${creamy} Too little clears above it here. Pooled with other heels it settles again; the creamy rest is ${a.hasKettle ? "work for the kettle" : "for somebody with a kettle, or for disposal"}.`,
+    why: `${creamy} Too little clears above it. Pooled with other heels it settles again; what stays creamy is for ${a.hasKettle ? "the kettle" : "disposal"}.`,
     short: "Hold apart",
     steps: [
       { label: "Add a tub for heels", log: { verb: "add-vessel", values: { role: "heel" } } },

@@ -3,18 +3,12 @@ import {
   type FluidFamily,
   type FluidId,
   fluidName,
-  isFluidId,
   likeOf,
   type OwnFluids,
   type TableFluidId,
 } from "@/core/fluids";
 import { figuresOf, type OwnFluid, thingKey } from "@/core/ledger";
 import type { YardView } from "@/core/view";
-
-const CLASSES: Readonly<Record<string, string>> = { vegetable: "vegetable oil", fat: "fat", engine: "engine oil" };
-
-/** What a fluid is to an engine, in a sentence. */
-export const fuelClassWords = (c: string): string => CLASSES[c] ?? (isFluidId(c) ? fluidName(c).toLowerCase() : c);
 
 interface FluidChoice {
   readonly value: FluidId;

@@ -15,7 +15,7 @@ export const VERDICT_WORDS: Record<Verdict, string> = {
 export const REASON_WORDS: Record<VerdictReason, string> = {
   solvent: "It smells of petrol or thinner: a fire in every later step.",
   creamy:
-    "Creamy is fat. It sets in the cold, clogs bags and gels tanks. Let it stand by itself and draw what clears above its fat.",
+    "Creamy is fat. It sets in the cold, clogs bags and gels tanks. It stands by itself until it clears above its fat.",
   wet: "Wet oil takes longest to clear and spits when heated. It needs a container and a rest of its own.",
   "much-water": "More water than it is worth carrying. Let it be poured off first.",
   "some-water": "Some water at the bottom: leave the last of it in their container.",

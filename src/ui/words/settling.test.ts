@@ -98,10 +98,14 @@ describe("what to do next", () => {
       "Drum 3 clears about Thu 3 Dec",
     );
     expect(word({ code: "heel-wait", litres: 9 }).title).toBe("Draw Drum 3 again");
-    expect(word({ code: "heel-spent", fate: "kettle", litres: 9, fatShare: 0.4 }).steps[0].log?.values).toMatchObject({
+    expect(
+      word({ code: "heel-spent", fate: "kettle", litres: 9, fatShare: 0.4, cream: true }).steps[0].log?.values,
+    ).toMatchObject({
       toRole: "kettle",
     });
-    expect(word({ code: "heel-spent", fate: "disposal", litres: 9, fatShare: 0 }).steps[0].log?.verb).toBe("dispose");
+    expect(
+      word({ code: "heel-spent", fate: "disposal", litres: 9, fatShare: 0, cream: false }).steps[0].log?.verb,
+    ).toBe("dispose");
     expect(word({ code: "pool-heel", litres: 17, into: "heel-tub" }).steps[0].label).toBe("Into Heel tub");
   });
   it("a full overflow is run through the bags", () => {

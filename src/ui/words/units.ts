@@ -1,10 +1,6 @@
 import type { Settings } from "@/core/ledger";
 import {
-  type EconomyUnit,
-  economyIn,
-  economySign,
   formatCelsius,
-  formatEconomy,
   formatKilograms,
   formatKilometres,
   formatKilopascals,
@@ -15,7 +11,6 @@ import {
   formatPascals,
   formatReadable,
   parseCelsius,
-  parseEconomy,
   parseKilograms,
   parseKilometres,
   parseKilopascals,
@@ -49,8 +44,8 @@ export interface Units {
   /** A height in a vessel, in millimetres. */
   readonly length: Typed;
   readonly distance: Typed;
-  /** What an engine burns on its way, base litres on 100 km: "6.2 L/100 km", "38 mpg". */
-  readonly economy: Typed;
+  /** The two units that make a third, as miles and gallons do. */
+  readonly system: Pick<Settings, "volumeUnit" | "distanceUnit">;
   readonly mass: Typed;
   /** A gauge's reading, in kilopascals. */
   readonly pressure: Typed;
@@ -78,8 +73,6 @@ export interface Units {
   kg(kg: number): string;
   pascals(pa: number): string;
   celsius(celsius: number, decimals?: number): string;
-  /** What an engine burns on its way: "6.2 L/100 km", "38 mpg". */
-  onTheRoad(litresPer100Km: number): string;
   /** A difference of temperatures. */
   kelvin(kelvin: number): string;
   /** In the yard's currency, two decimals. */
@@ -111,7 +104,7 @@ export const unitsOf = (settings: Settings): Units => {
       echo: (celsius) => (isF ? `= ${formatCelsius(celsius, "c", 1)}` : null),
     },
     length: linear(parseMillimetres, formatMillimetres, lengthUnit, "mm", lengthUnit === "mm" ? 1 : 2),
-    economy: economyOf(volumeUnit, distanceUnit),
+    system: { volumeUnit, distanceUnit },
     distance: linear(parseKilometres, formatKilometres, distanceUnit, "km", 1),
     mass: linear(parseKilograms, formatKilograms, massUnit, "kg", 1),
     pressure: linear<"bar" | "psi">(parseKilopascals, formatKilopascals, pressureUnit, "bar", 2),
@@ -139,7 +132,6 @@ export const unitsOf = (settings: Settings): Units => {
     kg: (kg) => formatKilograms(kg, massUnit),
     pascals: (pa) => formatPascals(pa, pressureUnit),
     celsius: (c, decimals) => formatCelsius(c, temperatureUnit, decimals),
-    onTheRoad: (litres) => formatEconomy(litres, ECONOMY[distanceUnit][volumeUnit]),
     kelvin: (k) => (isF ? `${formatNumber(k * 1.8, 0)} °F` : `${formatNumber(k, 0)} °C`),
     money: (amount) => `${amount < -0.005 ? "−" : ""}${currencySign(currency)}${formatNumber(Math.abs(amount), 2)}`,
   };
@@ -150,23 +142,6 @@ const LEAST_LITRES = 0.05;
 
 /** From here on people think in hours. */
 const A_LONG_TIME_MIN = 90;
-
-/** By the unit system: litres on 100 km, miles a gallon, and whatever else two units make. */
-function economyOf(volume: Settings["volumeUnit"], distance: Settings["distanceUnit"]): Typed {
-  const unit = ECONOMY[distance][volume];
-  return {
-    parse: (text) => parseEconomy(text, unit),
-    text: (litres) => bare(economyIn(litres, unit), 1),
-    unit: economySign(unit),
-    of: (litres) => economyIn(litres, unit),
-    echo: (litres) => (unit === "l/100km" ? null : `= ${formatEconomy(litres)}`),
-  };
-}
-
-const ECONOMY = {
-  km: { l: "l/100km", gal: "km/gal", impgal: "km/imp gal" },
-  mi: { l: "mi/l", gal: "mpg", impgal: "imp mpg" },
-} as const satisfies Record<Settings["distanceUnit"], Record<Settings["volumeUnit"], EconomyUnit>>;
 
 /** A quantity whose units are multiples of one another. */
 function linear<U extends string>(
@@ -207,7 +182,7 @@ const mapped = (read: Result<number, QuantityError>, to: (value: number) => numb
 const exactly = (value: number): string => String(Number(value.toPrecision(12)));
 
 /** So many decimals, more where the number is small, and none that say nothing. */
-const bare = (value: number, decimals: number): string =>
+export const bare = (value: number, decimals: number): string =>
   String(Number(value.toFixed(Math.abs(value) < 1 ? decimals + 1 : decimals)));
 
 export function wordQuantityError(error: QuantityError): string {

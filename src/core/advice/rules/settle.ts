@@ -1,7 +1,7 @@
 import { roleOf, type VesselId, type WaterWord } from "../../ledger";
 import { sludgeMostMm } from "../../ledger/sludgeMost";
 import type { VesselReading, YardReading } from "../../readings";
-import { type HeelFate, heelOf } from "../../readings/settle/heels";
+import { type HeelFate, heelOf, isCream } from "../../readings/settle/heels";
 import { SLUDGE_FULL, sludgeShare } from "../../readings/terms";
 import { isCreamy } from "../../readings/vessel/family";
 import { muckTopMm } from "../../settling";
@@ -24,7 +24,13 @@ export type SettleMatter =
   /** A heel's oil is worth another wait: so much is clear then. */
   | { readonly code: "heel-wait"; readonly litres: number }
   /** What is left of it: cream for the kettle, or muck for disposal. */
-  | { readonly code: "heel-spent"; readonly fate: HeelFate; readonly litres: number; readonly fatShare: number }
+  | {
+      readonly code: "heel-spent";
+      readonly fate: HeelFate;
+      readonly litres: number;
+      readonly fatShare: number;
+      readonly cream: boolean;
+    }
   | {
       readonly code: "pool-heel";
       readonly litres: number;
@@ -148,6 +154,7 @@ function heels({ vessels, now }: YardReading): Advice[] {
         fate: heel.fate,
         litres: standing.litres,
         fatShare: heel.fatShare,
+        cream: isCream(heel),
       },
     ];
   });

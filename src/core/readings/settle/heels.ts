@@ -17,7 +17,7 @@ export interface Heel {
 /** Less than this above the line is not worth a hose and a week. */
 const WORTH_LITRES = 2;
 /** Cream: what sets is a third of it or more. */
-export const CREAMY_SHARE = 0.3;
+const CREAMY_SHARE = 0.3;
 
 /** More of it sets in the cold than is muck, and it is a third of its oil. */
 export const isCream = (h: Pick<Heel, "fatShare" | "fatLitres" | "waterLitres" | "sludgeLitres">): boolean =>

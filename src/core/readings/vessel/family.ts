@@ -1,5 +1,5 @@
 import { type ComponentId, componentOf, type FluidFamily } from "../../fluids";
-import { CREAMY_FAT_SHARE } from "../../rounds/acceptance";
+import { CREAMY_FAT_SHARE } from "../../fluids/creamy";
 
 interface Held {
   readonly litres: number;

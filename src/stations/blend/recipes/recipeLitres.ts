@@ -3,7 +3,7 @@ import type { FluidClass, Recipe } from "@/core/ledger";
 import { classOf, sharesOfLitres } from "@/core/ledger/ranOn";
 import { sharesOfRecipe } from "@/core/ledger/recipes";
 import type { Source } from "@/core/readings/blend/plan";
-import { fuelClassWords } from "@/ui/words/fluids";
+import { fuelClassWords } from "@/ui/words/fuelClass";
 
 /** What to pour so that the full tank is as near a recipe as what stands in it allows. */
 export interface RecipeLitres {

@@ -3,7 +3,7 @@ import type { VehicleState } from "@/core/ledger";
 import type { TankTruth } from "@/core/readings/drive/tankTruth";
 import { useLog, useUnits } from "@/desk";
 import { Button } from "@/ui";
-import { fuelClassWords } from "@/ui/words/fluids";
+import { fuelClassWords } from "@/ui/words/fuelClass";
 
 interface Props {
   readonly state: VehicleState;

@@ -6,6 +6,7 @@ import { formatNumber } from "@/core/units";
 import { useUnits } from "@/desk";
 import { SelectField } from "@/ui";
 import { fullDay, type Units } from "@/ui/words";
+import { onTheRoad } from "@/ui/words/economy";
 
 const WAYS = {
   heater: "Heater on or off",
@@ -95,7 +96,7 @@ export function OneChangeTrial({ state }: { state: VehicleState }) {
 }
 
 function verdict(r: OneChange, nameA: string, nameB: string, u: Units, byHour: boolean): string {
-  const say = (litres: number): string => (byHour ? u.litresPerHour(litres) : u.onTheRoad(litres));
+  const say = (litres: number): string => (byHour ? u.litresPerHour(litres) : onTheRoad(litres, u));
   const both = `${nameA.replace(/^./, (c) => c.toUpperCase())}, ${r.first.trips} trips: ${say(r.first.mean)}; ${nameB}, ${r.second.trips} trips: ${say(r.second.mean)}.`;
   const chance = `Chance alone makes as much in ${formatNumber(100 * r.byChance, r.byChance < 0.1 ? 1 : 0)} of 100 cases`;
   return r.isReal

@@ -93,8 +93,9 @@ const HELP: Readonly<Record<string, string>> = {
 
 /** How much fat would stay dissolved, against what is in it. */
 function FatLetThrough({ mixed }: { mixed: Mixed }) {
-  const { settings } = useYard().view;
+  const { settings, vessels } = useYard().view;
   const units = useUnits();
+  const hasKettle = vessels.some((v) => v.vessel.role === "kettle");
   const fat = mixed.after.reduce((sum, p) => (p.fluid.family === "fat" ? sum + p.litres : sum), 0);
   const most = fatLetThroughShare(mixed.after, settings.tonightLowCelsius);
   if (most === null) return null;
@@ -102,10 +103,15 @@ function FatLetThrough({ mixed }: { mixed: Mixed }) {
     <p className="text-[14px]">
       It holds {percentWords(fat / mixed.totalLitres)} of fat. At {units.celsius(settings.tonightLowCelsius)}{" "}
       {most < 1e-4 ? "hardly any" : `about ${percentWords(most)}`} stays dissolved; creamy oil stands until its fat has
-      sunk, and the creamy rest goes to{" "}
-      <YardLink href="/kettle" className="underline">
-        the kettle
-      </YardLink>
+      sunk
+      {hasKettle ? (
+        <>
+          , and the creamy rest goes to{" "}
+          <YardLink href="/kettle" className="underline">
+            the kettle
+          </YardLink>
+        </>
+      ) : null}
       .
     </p>
   );

@@ -1,4 +1,5 @@
 "use client";
+import { WORTH_DRAWING_LITRES } from "@/core/advice/worth";
 import type { HeelFate, Heel as HeelIs, VesselView } from "@/core/readings";
 import { heelOf, isCream } from "@/core/readings/settle/heels";
 import { formatNumber } from "@/core/units";
@@ -19,9 +20,6 @@ const fateWords = (heel: HeelIs): string =>
   heel.fate === "disposal" && isCream(heel)
     ? "Cream, and no kettle here: to somebody who converts it, or to disposal."
     : FATE_WORDS[heel.fate];
-
-/** While a drum still holds so much to draw, what is in it is no heel. */
-const WORTH_DRAWING_LITRES = 5;
 
 /** Heels pooled: what they are made of, and what becomes of them. */
 export function Heel({ vessel: v }: { vessel: VesselView }) {

@@ -6,7 +6,8 @@ import { clogWords } from "./clog";
 import { FAILURE_WORDS } from "./cold";
 import { kettleStage } from "./kettleAdvice";
 import { nameOf } from "./names";
-import { aboutDay, shortDay } from "./times";
+import { holdCreamy, letStand, poolHeel, tipIn } from "./rawAdvice";
+import { shortDay } from "./times";
 import { type Units, unitsOf } from "./units";
 import { dueWords, SERVICE_NAMES } from "./upkeep";
 import { WAY_NAMES } from "./ways";
@@ -26,7 +27,7 @@ export interface AdviceWords {
   readonly steps: readonly [Step, ...Step[]];
 }
 
-const percent = (share: number): string => `${formatNumber(share * 100, share < 0.1 ? 1 : 0)} %`;
+export const percent = (share: number): string => `${formatNumber(share * 100, share < 0.1 ? 1 : 0)} %`;
 
 export function wordAdvice(a: Advice, view: YardView): AdviceWords {
   const u = unitsOf(view.settings);
@@ -157,21 +158,7 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
             steps: [{ label: "Dispose", log: { verb: "dispose", values: { from: a.vessel ?? "" } } }],
           };
     case "pool-heel":
-      return {
-        title: `Pool what is left in ${name}`,
-        why: `${u.litres(a.litres)} lie below the line. With the other heels they settle again, and ${name} is free.${
-          a.setBackLitres < 1
-            ? ""
-            : ` It starts ${nameOf(view, a.into)}'s clock again, for the ${u.litres(a.setBackLitres)} that clear there.`
-        }`,
-        short: "Pool the heel",
-        steps: [
-          {
-            label: `Into ${nameOf(view, a.into)}`,
-            log: { verb: "pour", values: { from: a.vessel ?? "", to: a.into } },
-          },
-        ],
-      };
+      return poolHeel(a, name, view);
     case "overflow-full":
       return {
         title: `Empty ${nameOf(view, a.into)}`,
@@ -204,33 +191,10 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
             short: "Hold apart",
             steps: [{ label: "Dispose", log: { verb: "dispose", values: { from: a.vessel ?? "" } } }],
           };
-    case "tip-in": {
-      const into = nameOf(view, a.into);
-      const sets =
-        a.setBackLitres < 1
-          ? `${into} is free for it.`
-          : `It starts ${into}'s clock again${a.wasReadyAt === null ? "" : `, ${u.litres(a.setBackLitres)} of which would have been clear ${aboutDay(a.wasReadyAt, view.at)}`}.`;
-      return {
-        title: `Tip ${name} into ${into}`,
-        why: `${u.litres(a.litres)} raw, through the strainer. ${sets} ${costWords(a.costDays)}`,
-        short: `Into ${into}`,
-        steps: [tipStep(a, u)],
-      };
-    }
-    case "let-stand": {
-      const into = nameOf(view, a.into);
-      const first =
-        a.clearThereLitres < 1 ? "" : ` Or draw the ${u.litres(a.clearThereLitres)} that are clear in ${into} first.`;
-      return {
-        title: a.dueAt <= view.at ? `${name} is clear` : `Let ${name} stand to about ${shortDay(a.dueAt)}`,
-        why: `It clears by itself. Tipped into ${into} each litre of both would come ${dayCount(a.costDays)} later.${first}`,
-        short: `Stands to ${shortDay(a.dueAt)}`,
-        steps: [
-          { label: "Look inside", href: `/settle?vessel=${a.vessel}` },
-          { ...tipStep(a, u), label: `Tip it into ${into} all the same` },
-        ],
-      };
-    }
+    case "tip-in":
+      return tipIn(a, name, view);
+    case "let-stand":
+      return letStand(a, name, view);
     case "filter":
       return {
         title: `Run ${name} through the bags`,
@@ -345,42 +309,6 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
       };
   }
 }
-
-function holdCreamy(a: Extract<Advice, { because: "fat" }>, name: string, u: Units): AdviceWords {
-  const creamy = `Creamy: ${percent(a.share)} of it sets in the cold.`;
-  const vessel = a.vessel ?? "";
-  if (a.clears)
-    return {
-      title: `Keep ${name} apart to about ${shortDay(a.clears.at)}`,
-      why: `${creamy} Left alone, about ${u.litres(a.clears.litres)} come clear above its fat. Draw those; the rest goes to the heels.`,
-      short: `Apart to ${shortDay(a.clears.at)}`,
-      steps: [{ label: "Look inside", href: `/settle?vessel=${vessel}` }],
-    };
-  return {
-    title: `Keep ${name} apart`,
-    why: `${creamy} Too little clears above it. Pooled with other heels it settles again; what stays creamy is for ${a.hasKettle ? "the kettle" : "disposal"}.`,
-    short: "Hold apart",
-    steps: [
-      { label: "Add a tub for heels", log: { verb: "add-vessel", values: { role: "heel" } } },
-      a.hasKettle
-        ? { label: "Pour into the kettle", log: { verb: "pour", values: { from: vessel, toRole: "kettle" } } }
-        : { label: "Dispose", log: { verb: "dispose", values: { from: vessel } } },
-    ],
-  };
-}
-
-const dayCount = (days: number): string => (days < 1.5 ? "a day" : `${formatNumber(days, 0)} days`);
-
-/** What a tip costs in waiting, on the mean of all that is clear then. */
-const costWords = (costDays: number): string =>
-  costDays > 0.5
-    ? `Each litre of both comes clear ${dayCount(costDays)} later for it; nothing there is better, and it frees the container.`
-    : "No clear oil comes later for it.";
-
-const tipStep = (a: { readonly vessel?: string; readonly into: string; readonly litres: number }, u: Units): Step => ({
-  label: `Tip in ${u.litres(a.litres)}`,
-  log: { verb: "pour", values: { from: a.vessel ?? "", to: a.into } },
-});
 
 /** What that does to a vehicle that stands out. */
 const COLD_HARM = {

@@ -6,7 +6,7 @@ import { safeLitres, tippedAt } from "../../readings/terms";
 import { ENGINE_OIL_SHARE, isCreamy, shareOfFamily } from "../../readings/vessel/family";
 import { MS_PER_HOUR } from "../../units";
 import type { Advice, Rule } from "../advice";
-import { heelTub, WORTH_DRAWING_LITRES } from "../worth";
+import { pooledInto, WORTH_DRAWING_LITRES } from "../worth";
 
 export type RawMatter =
   | {
@@ -83,7 +83,8 @@ function sortRaw(yard: YardReading): Advice[] {
 }
 
 /** It stands by itself until its fat has sunk, is drawn above that, and the rest goes to the other heels. */
-function holdCreamy({ state: { vessel }, standing }: VesselReading, { now, vessels }: YardReading): Advice[] {
+function holdCreamy(reading: VesselReading, { now, vessels, settings }: YardReading): Advice[] {
+  const { state, standing } = reading;
   const { settling } = standing;
   const clears =
     settling?.readyAt && settling.drawableLitres >= WORTH_DRAWING_LITRES
@@ -91,12 +92,12 @@ function holdCreamy({ state: { vessel }, standing }: VesselReading, { now, vesse
       : null;
   // Clear: drawing it off is spoken of already. Nothing to draw: so is pooling it.
   if (clears && settling?.ready) return [];
-  if (!clears && heelTub(vessels)) return [];
+  if (pooledInto(reading, vessels, settings)) return [];
   const dueAt = later(clears?.at ?? now, now);
   const hasKettle = vessels.some((v) => v.state.vessel.role === "kettle");
   const share = shareOfFamily(standing, "fat");
-  const about = { station: "rounds" as const, vessel: vessel.id, dueAt, share, clears, hasKettle };
-  return [{ ...about, id: `hold-apart ${vessel.id}`, code: "hold-apart", because: "fat" }];
+  const about = { station: "rounds" as const, vessel: state.vessel.id, dueAt, share, clears, hasKettle };
+  return [{ ...about, id: `hold-apart ${state.vessel.id}`, code: "hold-apart", because: "fat" }];
 }
 
 /** Text order is time order. */

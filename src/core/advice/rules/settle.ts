@@ -1,13 +1,12 @@
 import { roleOf, type VesselId, type WaterWord } from "../../ledger";
 import { sludgeMostMm } from "../../ledger/sludgeMost";
-import type { VesselReading, YardReading } from "../../readings";
+import type { YardReading } from "../../readings";
 import { type HeelFate, heelOf, isCream } from "../../readings/settle/heels";
 import { SLUDGE_FULL, sludgeShare } from "../../readings/terms";
-import { isCreamy } from "../../readings/vessel/family";
 import { muckTopMm } from "../../settling";
 import { holdsLitres, maxHeightMm } from "../../vessels";
 import type { Advice, Rule } from "../advice";
-import { heelTub, WORTH_DRAWING_LITRES } from "../worth";
+import { LEAST_HEEL_LITRES, type Pooled, pooledInto, roomIn, WORTH_DRAWING_LITRES } from "../worth";
 
 export type SettleMatter =
   | { readonly code: "broken"; readonly rimMm: number; readonly mostMm: number }
@@ -33,6 +32,7 @@ export type SettleMatter =
     }
   | {
       readonly code: "pool-heel";
+      readonly because: Pooled;
       readonly litres: number;
       readonly into: VesselId;
       /** Oil that is clearing there already and starts anew. */
@@ -160,34 +160,28 @@ function heels({ vessels, now }: YardReading): Advice[] {
   });
 }
 
-const LEAST_HEEL_LITRES = 1;
-
 /** What a drum keeps once its clear oil is drawn goes to the other heels, so that the drum can be filled again. */
 function poolHeel({ vessels, now, settings }: YardReading): Advice[] {
-  const tub = heelTub(vessels);
-  if (!tub) return [];
-  return vessels.flatMap(({ state, standing }): Advice[] => {
-    const drawn = state.vessel.role === "settling" && state.drawnAt !== null;
-    // A creamy pail of which nothing comes clear is a heel too.
-    const cream = state.vessel.role === "raw" && isCreamy(standing, settings);
-    if (!(drawn || cream) || standing.litres < LEAST_HEEL_LITRES || standing.litres > roomIn(tub)) return [];
-    if ((standing.settling?.drawableLitres ?? 0) >= WORTH_DRAWING_LITRES) return [];
+  return vessels.flatMap((from): Advice[] => {
+    const pooled = pooledInto(from, vessels, settings);
+    if (!pooled) return [];
+    const { tub, because } = pooled;
+    const { id } = from.state.vessel;
     return [
       {
-        id: `pool-heel ${state.vessel.id}`,
+        id: `pool-heel ${id}`,
         code: "pool-heel",
         dueAt: now,
         station: "settle",
-        vessel: state.vessel.id,
-        litres: standing.litres,
+        vessel: id,
+        because,
+        litres: from.standing.litres,
         into: tub.state.vessel.id,
         setBackLitres: tub.standing.settling?.drawableLitres ?? 0,
       },
     ];
   });
 }
-
-const roomIn = ({ state }: VesselReading): number => holdsLitres(state.vessel) - state.contents.total;
 
 /** The tank a settler runs over into must be emptied before the next batch. */
 function overflowFull({ vessels, byId, now }: YardReading): Advice[] {

@@ -4,7 +4,7 @@ import { VehicleId, VesselId } from "../ids";
 import { ranOnToo } from "../ranOn";
 import { Celsius, Forecast, Kilometres, Measured, Minutes, OdometerKm } from "../schema/quantities";
 import { TripEventSchema } from "../schema/tripEvent";
-import { NoticedSchema } from "../schema/tripNote";
+import { NOTICED, NoticedSchema } from "../schema/tripNote";
 import { book, changeVessel, pourIn, qualityFrom, takeOut } from "../transfer";
 import { burnsOil, dropIn, learnedFrom } from "../tripPast";
 import { flow, SPEAKS_OF_NONE } from "./flow";
@@ -126,7 +126,7 @@ export const trip = defineKind({
     odometerKm: "Odometer",
     events: null,
     forecast: null,
-    noticed: "Noticed",
+    noticed: ["Noticed", NOTICED],
     note: "Note",
   },
 });

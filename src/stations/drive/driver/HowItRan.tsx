@@ -9,6 +9,7 @@ interface Ran {
   readonly note: string;
   toggle(what: Noticed): void;
   say(note: string): void;
+  clear(): void;
   readonly data: { readonly noticed?: Noticed[]; readonly note?: string };
 }
 
@@ -20,6 +21,10 @@ export function useRan(): Ran {
     note,
     say,
     toggle: (what) => setNoticed(noticed.includes(what) ? noticed.filter((n) => n !== what) : [...noticed, what]),
+    clear: () => {
+      setNoticed([]);
+      say("");
+    },
     data: {
       ...(noticed.length > 0 && { noticed: [...noticed] }),
       ...(note.trim() !== "" && { note: note.trim() }),

@@ -141,7 +141,7 @@ export function TripForm({ state, plumbed, eventsOf, given, outsideCelsius, mark
         {isDual ? <Row name="Oil left at the pump" value={`about ${percentWords(used.leftOilShare)}`} /> : null}
       </dl>
       <HowItRan of={how} />
-      {used.air > 0.01 ? (
+      {burned === used.burned && used.air > 0.01 ? (
         <p role="status" className="rounded-md border-2 border-warn bg-warn-floor px-3 py-2">
           By the book a tank ran dry on the way, and the engine would have drawn {units.litres(used.air)} of air. Fill
           in what was filled, or say how long it really ran.
@@ -157,7 +157,12 @@ export function TripForm({ state, plumbed, eventsOf, given, outsideCelsius, mark
         said={`Trip logged: ${burned.map((b) => `${units.litres(b.litres)} from ${litres(b.tank)}`).join(" and ")} burned.`}
         action="Log the trip"
         isComplete={isComplete}
-        onDone={onLogged}
+        onDone={() => {
+          // What was of this trip is not of the next.
+          how.clear();
+          for (const n of [km, odometer]) n.set("");
+          onLogged();
+        }}
       />
     </>
   );

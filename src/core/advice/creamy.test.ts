@@ -3,6 +3,7 @@ import type { Draft, Entry } from "../ledger";
 import { project } from "../ledger";
 import { drum, entry, iso, kitchen, vat, vid } from "../ledger/testing";
 import { muckOf } from "../rounds";
+import { holdsLitres } from "../vessels";
 import { viewYard, type YardView } from "../view";
 
 const DAY = 1440;
@@ -72,6 +73,67 @@ describe.each(DOORS)("creamy oil, %s", (_, draft) => {
     expect(rest([tub], true)).toMatchObject([{ code: "pool-heel", into: "H" }]);
     expect(rest([], true)).toMatchObject([{ code: "hold-apart", clears: null, hasKettle: true }]);
     expect(rest([], false)).toMatchObject([{ code: "hold-apart", clears: null, hasKettle: false }]);
+  });
+});
+
+describe("a creamy pail of which too little clears", () => {
+  const pail = (place: boolean, full: boolean): Entry[] => [
+    ...setup(false),
+    tub,
+    entry("08", 1, { kind: "place", data: { id: "bus" as never, name: "Bus", kind: "bus", payloadKg: 300 } }),
+    entry("09", 2, {
+      kind: "vessel",
+      data: { ...drum("P"), role: "raw", ...(place && { place: "bus" as never }) },
+    }),
+    ...(full
+      ? [
+          entry("10", 3, {
+            kind: "opening" as const,
+            data: { to: vid("H"), fluid: "canola" as const, amount: { litres: holdsLitres(drum("H")) - 5 }, muck: {} },
+          }),
+        ]
+      : []),
+    entry("11", 4, {
+      kind: "opening",
+      data: { to: vid("P"), fluid: "canola", amount: { litres: 12 }, muck: { "fryer-fat": 0.5 } },
+    }),
+  ];
+  const told = (entries: Entry[]) => of(at(entries, 30 * DAY), "P").map((a) => a.code);
+
+  it("is pooled where the tub takes it, and is never passed over in silence where it does not", () => {
+    expect(told(pail(false, false))).toEqual(["pool-heel"]);
+    expect(told(pail(false, true))).toEqual(["hold-apart"]);
+    expect(told(pail(true, false))).toEqual(["hold-apart"]);
+  });
+});
+
+describe("the owner's fat limit", () => {
+  const taken = (fat: number, limit: number): string[] =>
+    of(
+      at(
+        [
+          ...setup(false),
+          entry("08", 1, { kind: "settings", data: { fatLimitShare: limit } }),
+          entry("10", 10, {
+            kind: "pickup",
+            data: {
+              source: kitchen.id,
+              to: vid("B"),
+              fluid: "canola",
+              amount: { litres: 20 },
+              muck: { "fryer-fat": fat },
+            },
+          }),
+        ],
+        20,
+      ),
+      "B",
+    ).map((a) => a.code);
+
+  it("is for what he burns: a lower one counts, beside a higher one creamy stays creamy", () => {
+    expect(taken(0.03, 0.02)).toContain("hold-apart");
+    expect(taken(0.03, 0.05)).not.toContain("hold-apart");
+    expect(taken(0.1, 0.3)).toContain("hold-apart");
   });
 });
 

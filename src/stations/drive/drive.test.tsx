@@ -75,6 +75,9 @@ describe("the driver's bench", () => {
     fireEvent.click(screen.getByLabelText("White smoke"));
     press("Log the trip");
     await waitFor(() => expect(vehicle("flatbed").past.at(-1)?.noticed).toEqual(["white-smoke"]));
+    // What was of that trip is not of the next.
+    await waitFor(() => expect(screen.getByLabelText("White smoke")).toHaveProperty("checked", false));
+    expect(screen.getByLabelText("Distance")).toHaveProperty("value", "");
   });
   it("of one tank says how much oil goes straight into it today, and its hours by month", () => {
     show(<DriverBench state={vehicle("tractor")} />);

@@ -183,7 +183,7 @@ describe("labels and what they open", () => {
     page.query = "vessel=carton-4";
     show(<ContainerScreen />);
     expect(screen.getByRole("heading", { level: 1, name: "Carton 4" })).toBeTruthy();
-    expect(screen.getByRole("heading", { name: "Pool Carton 4 with the heels" })).toBeTruthy();
+    expect(screen.getByRole("heading", { name: /^Keep Carton 4 apart to about/ })).toBeTruthy();
     expect(await screen.findByText(/22 Nov 2026, Harbour school kitchen/)).toBeTruthy();
     await press("Dipped");
     expect(log.open).toHaveBeenCalledWith("dip", { vessel: "carton-4" });

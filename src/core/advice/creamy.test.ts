@@ -105,6 +105,16 @@ describe("a creamy pail of which too little clears", () => {
     expect(told(pail(false, true))).toEqual(["hold-apart"]);
     expect(told(pail(true, false))).toEqual(["hold-apart"]);
   });
+  it("waits until what clears in the tub is drawn; an empty tub takes it at once", () => {
+    const heels = entry("10", 20 * DAY, {
+      kind: "opening",
+      data: { to: vid("H"), fluid: "canola", amount: { litres: 60 }, muck: { sludge: 0.05 } },
+    });
+    const due = (entries: Entry[]) => of(at(entries, 20 * DAY + 60), "P")[0]?.dueAt ?? "";
+    const now = iso(20 * DAY + 60);
+    expect(due(pail(false, false))).toBe(now);
+    expect(due([...pail(false, false), heels]) > now).toBe(true);
+  });
 });
 
 describe("the owner's fat limit", () => {

@@ -7,6 +7,9 @@ import { holdsLitres } from "../vessels";
 export const WORTH_DRAWING_LITRES = 5;
 export const LEAST_HEEL_LITRES = 1;
 
+/** Text order is time order. */
+export const later = (a: string, b: string): string => [a, b].sort()[1] ?? b;
+
 export const roomIn = ({ state }: VesselReading): number => holdsLitres(state.vessel) - state.contents.total;
 
 /** Why what is left in a vessel belongs with the other heels; null: it does not. */

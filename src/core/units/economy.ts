@@ -33,8 +33,8 @@ const BARE: UnitTable = { "": { factor: 1 } };
 export const economyIn = (litresPer100Km: number, unit: EconomyUnit): number =>
   unit === "l/100km" ? litresPer100Km : 100 / litresPer100Km / (KM_PER_LITRE[unit]?.factor ?? 1);
 
-export const economySign = (unit: EconomyUnit): string => (unit === "l/100km" ? "L/100 km" : unit);
+export const economySign = (unit: EconomyUnit): string => (unit === "l/100km" ? "L/100\u00a0km" : unit);
 
-/** "6.2 L/100 km", "38 mpg". */
+/** "6.2 L/100 km", "38 mpg"; the space in it does not break. */
 export const formatEconomy = (litresPer100Km: number, unit: EconomyUnit = "l/100km"): string =>
   `${formatReadable(economyIn(litresPer100Km, unit))} ${economySign(unit)}`;

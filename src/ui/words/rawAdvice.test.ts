@@ -36,6 +36,19 @@ describe("creamy oil, in words", () => {
     expect(pool("drawn").title).toBe("Pool what is left in P");
     for (const because of ["creamy", "drawn"]) expect(pool(because).why).toContain("for the 6 L that clear there");
   });
+  it("waits for what clears in the tub, where that is worth a hose", () => {
+    const words = said({
+      code: "pool-heel",
+      because: "creamy",
+      litres: 14,
+      into: vid("H"),
+      setBackLitres: 6,
+      dueAt: iso(7 * 1440),
+    });
+    expect(words.title).toMatch(/^Keep P apart to about /);
+    expect(words.why).toContain("First the 6 L that clear in H are drawn");
+    expect(words.steps[0].log).toBeUndefined();
+  });
   it("spent, goes to disposal where nobody can convert it", () => {
     const spent = (fate: string) => said({ code: "heel-spent", fate, litres: 9, fatShare: 0.4, cream: true });
     expect(spent("disposal").why).toContain("No kettle here");

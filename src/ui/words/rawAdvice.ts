@@ -34,10 +34,18 @@ export function holdCreamy(a: Extract<Advice, { because: "fat" }>, name: string,
 export function poolHeel(a: Extract<Advice, { code: "pool-heel" }>, name: string, view: YardView): AdviceWords {
   const u = unitsOf(view.settings);
   const into = nameOf(view, a.into);
+  const cream = `${u.litres(a.litres)} of creamy oil, and too little clears above it here.`;
+  if (a.dueAt > view.at)
+    return {
+      title: `Keep ${name} apart to about ${shortDay(a.dueAt)}`,
+      why: `${cream} First the ${u.litres(a.setBackLitres)} that clear in ${into} are drawn; then it settles again with the other heels.`,
+      short: `Apart to ${shortDay(a.dueAt)}`,
+      steps: [{ label: "Look inside", href: `/settle?vessel=${a.vessel}` }],
+    };
   const why =
     a.because === "drawn"
       ? `${u.litres(a.litres)} lie below the line. With the other heels they settle again, and ${name} is free.`
-      : `${u.litres(a.litres)} of creamy oil, and too little clears above it here. With the other heels it settles again.`;
+      : `${cream} With the other heels it settles again.`;
   const sets =
     a.setBackLitres < 1
       ? ""

@@ -6,7 +6,7 @@ import { safeLitres, tippedAt } from "../../readings/terms";
 import { ENGINE_OIL_SHARE, isCreamy, shareOfFamily } from "../../readings/vessel/family";
 import { MS_PER_HOUR } from "../../units";
 import type { Advice, Rule } from "../advice";
-import { pooledInto, WORTH_DRAWING_LITRES } from "../worth";
+import { later, pooledInto, WORTH_DRAWING_LITRES } from "../worth";
 
 export type RawMatter =
   | {
@@ -99,9 +99,6 @@ function holdCreamy(reading: VesselReading, { now, vessels, settings }: YardRead
   const about = { station: "rounds" as const, vessel: state.vessel.id, dueAt, share, clears, hasKettle };
   return [{ ...about, id: `hold-apart ${state.vessel.id}`, code: "hold-apart", because: "fat" }];
 }
-
-/** Text order is time order. */
-const later = (a: string, b: string): string => [a, b].sort()[1] ?? b;
 
 const WORTH_LETTING_STAND_DAYS = 1;
 

@@ -6,7 +6,7 @@ import { SLUDGE_FULL, sludgeShare } from "../../readings/terms";
 import { muckTopMm } from "../../settling";
 import { holdsLitres, maxHeightMm } from "../../vessels";
 import type { Advice, Rule } from "../advice";
-import { LEAST_HEEL_LITRES, type Pooled, pooledInto, roomIn, WORTH_DRAWING_LITRES } from "../worth";
+import { LEAST_HEEL_LITRES, later, type Pooled, pooledInto, roomIn, WORTH_DRAWING_LITRES } from "../worth";
 
 export type SettleMatter =
   | { readonly code: "broken"; readonly rimMm: number; readonly mostMm: number }
@@ -167,11 +167,14 @@ function poolHeel({ vessels, now, settings }: YardReading): Advice[] {
     if (!pooled) return [];
     const { tub, because } = pooled;
     const { id } = from.state.vessel;
+    // A drum is wanted free; cream can wait until what clears in the tub is drawn.
+    const clears = because === "creamy" ? tub.standing.settling : null;
+    const isWorth = (clears?.drawableLitres ?? 0) >= WORTH_DRAWING_LITRES;
     return [
       {
         id: `pool-heel ${id}`,
         code: "pool-heel",
-        dueAt: now,
+        dueAt: later((isWorth && clears?.readyAt) || now, now),
         station: "settle",
         vessel: id,
         because,

@@ -43,12 +43,19 @@ export function HowItRan({ of }: { of: Ran }) {
             key={what}
             className="flex min-h-[var(--target)] items-center gap-2 rounded-md border border-quiet bg-card px-3 text-[15px]"
           >
-            <input type="checkbox" checked={of.noticed.includes(what)} onChange={() => of.toggle(what)} />
+            <input
+              type="checkbox"
+              className="h-5 w-5 accent-go"
+              checked={of.noticed.includes(what)}
+              onChange={() => of.toggle(what)}
+            />
             {name}
           </label>
         ))}
       </div>
-      <TextField label="In your words (if you like)" value={of.note} onChange={of.say} />
+      <div className="mt-2">
+        <TextField label="In your words (if you like)" value={of.note} onChange={of.say} />
+      </div>
     </fieldset>
   );
 }

@@ -237,10 +237,10 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
       };
     case "too-thick":
       return {
-        title: `${nameOf(view, a.vehicle)} too thick at ${u.celsius(a.celsius)}`,
+        title: `${nameOf(view, isSecond(a, view) ? (a.vessel ?? a.vehicle) : a.vehicle)} too thick at ${u.celsius(a.celsius)}`,
         why: `${formatNumber(a.nuMm2PerS, 0)} mm²/s tonight; your pump limit is ${formatNumber(a.limitMm2PerS, 0)} mm²/s.`,
         short: "Too thick tonight",
-        steps: [tooThickStep(a.vehicle, a.vessel, view)],
+        steps: [tooThickStep(a, view)],
       };
     case "cold-fails": {
       const what = FAILURE_WORDS[a.failure];
@@ -253,7 +253,7 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
         }`,
         short: `${what[0]?.toUpperCase()}${what.slice(1)} tonight`,
         steps: [
-          tooThickStep(a.vehicle, a.vessel, view),
+          tooThickStep(a, view),
           { label: "Jar in the cold", log: { verb: "cold-jar", values: { vessel: a.vessel ?? "" } } },
         ],
       };
@@ -317,11 +317,23 @@ const COLD_HARM = {
   pour: "It sets in the tank and in the line.",
 } as const;
 
+interface OfTank {
+  readonly vehicle: string;
+  readonly vessel?: string;
+}
+
+const dualOf = ({ vehicle }: OfTank, view: YardView) => {
+  const found = view.vehicles.find((s) => s.vehicle.id === vehicle)?.vehicle;
+  return found?.kind === "dual" ? found : undefined;
+};
+/** The tank that a vehicle with two does not start on: it is spoken of by its own name. */
+const isSecond = (a: OfTank, view: YardView): boolean => dualOf(a, view)?.oilTank === a.vessel;
+
 /** A tank that a vehicle with two starts on takes diesel; any other is planned as a blend. */
-const tooThickStep = (vehicle: string, vessel: string | undefined, view: YardView): Step =>
-  view.vehicles.some((s) => s.vehicle.id === vehicle && s.vehicle.kind === "dual")
-    ? { label: "Fill with diesel", href: `/drive?vehicle=${vehicle}` }
-    : { label: "Plan top-up", href: `/blend?vessel=${vessel}` };
+const tooThickStep = (a: OfTank, view: YardView): Step =>
+  dualOf(a, view) && !isSecond(a, view)
+    ? { label: "Fill with diesel", href: `/drive?vehicle=${a.vehicle}` }
+    : { label: "Plan top-up", href: `/blend?vessel=${a.vessel}` };
 
 function drawOff(a: Extract<Advice, { code: "draw-off" }>, name: string, view: YardView, u: Units): AdviceWords {
   const ready = a.dueAt <= view.at;

@@ -1,0 +1,83 @@
+import { expect, type Page, test } from "@playwright/test";
+import { complaints, NOW, openDemo, openLog } from "./yard";
+
+/** Ways of working that are not the demo's own: each is asked what it is, and told nothing of another. */
+
+async function openEmpty(page: Page, path: string): Promise<void> {
+  await page.clock.setFixedTime(NOW);
+  await page.goto(path);
+  await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+}
+
+test("two tanks and no heat: the second is a tank like any, and its mix must be thin as it stands", async ({
+  page,
+}) => {
+  const bad = complaints(page);
+  await openDemo(page, "/blend");
+  const oilTank = page.getByRole("radio", { name: /^Flatbed oil/ });
+  await oilTank.click();
+  await expect(page.getByText(/^Heated: thin enough means/)).toBeVisible();
+  await page.goto("/drive?demo=1");
+  await page.getByRole("button", { name: "Change it" }).click();
+  const form = page.getByRole("dialog");
+  await form.getByRole("radio", { name: /^Second tank, no heat/ }).click();
+  await form.getByRole("button", { name: "Log it" }).click();
+  await expect(form).toBeHidden();
+  // Straight oil stands in it, and tonight is cold: the yard says so, and Blend asks for a mix.
+  await page.getByRole("link", { name: /the yard$/ }).click();
+  await expect(page.getByRole("heading", { name: "Flatbed oil too thick at −2 °C" })).toBeVisible();
+  await page
+    .getByRole("link", { name: /^Blend/ })
+    .first()
+    .click();
+  await oilTank.click();
+  await expect(page.getByText(/^Thin enough at the pump means 15 mm²\/s or less, at −2 °C/)).toBeVisible();
+  await expect(page.getByText(/^Heated: thin enough means/)).toBeHidden();
+  expect(bad).toEqual([]);
+});
+
+test("creamy oil, no kettle: held to the light or there before, it stays apart until it clears above its fat", async ({
+  page,
+}) => {
+  const bad = complaints(page);
+  await openEmpty(page, "/");
+  await page.getByRole("link", { name: "Oil stands there already" }).click();
+  const row = page.getByRole("group", { name: "Container 1", exact: true });
+  await row.getByLabel("Kind").selectOption("pail");
+  await row.getByLabel("In it").selectOption("Oil with creamy fat");
+  await page.getByRole("button", { name: "Another kind" }).click();
+  const drum = page.getByRole("group", { name: "Container 2", exact: true });
+  await drum.getByLabel("Kind").selectOption("drum");
+  await drum.getByLabel("How much in each").fill("80");
+  await page.getByRole("button", { name: "Put 2 containers in the book" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("The yard, Tuesday 24 November");
+  await expect(page.getByRole("heading", { name: /^Keep Pail apart to about/ })).toBeVisible();
+  await expect(page.getByText(/come clear above its fat\. Draw those; the rest goes to the heels\./)).toBeVisible();
+
+  // The other door: another pail, filled on a round and held to the light.
+  await page.goto("/shed");
+  await page.getByRole("button", { name: "Add a container" }).click();
+  const form = page.getByRole("dialog");
+  await form.getByLabel("Its name").fill("Blue can");
+  await form.getByRole("radio", { name: /^Raw oil/ }).click();
+  await form.getByRole("button", { name: "Log it" }).click();
+  await page.getByRole("link", { name: /the yard$/ }).click();
+  await expect(page.getByRole("img", { name: /^Blue can: 0 L/ })).toBeVisible();
+  await openLog(page);
+  await page.getByRole("button", { name: /^Pick up/ }).click();
+  await page.getByRole("button", { name: "Add a source" }).click();
+  await page.getByLabel("Its name").fill("Gannet hostel");
+  await page.getByRole("button", { name: "Log it" }).last().click();
+  await page.getByRole("radio", { name: /Blue can/ }).click();
+  await page.getByLabel("Litres", { exact: true }).fill("18");
+  await page.getByRole("radio", { name: /^Creamy/ }).click();
+  await page.getByRole("button", { name: "Log it" }).click();
+  await expect(page.getByRole("heading", { name: /^Keep Blue can apart to about/ })).toBeVisible();
+  await expect(page.getByText(/kettle/i)).toHaveCount(
+    await page
+      .getByRole("navigation")
+      .getByText(/kettle/i)
+      .count(),
+  );
+  expect(bad).toEqual([]);
+});

@@ -121,7 +121,7 @@ function poured(yard: YardState, draft: Draft, at: string): DraftClearance {
       ...intakeWarnings(yard, draft),
       ...rawRunWarnings(yard, draft, at),
       ...petrolWarnings(yard, draft),
-      ...coldWarnings(yard, draft),
+      ...coldWarnings(yard, draft, at),
       ...kettleWarnings(yard, draft),
       ...readingWarnings(yard, draft),
       ...tripWarnings(yard, draft, at),

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { rigFromShelf } from "../driving/rig";
-import { type Draft, project } from "../ledger";
-import { drum, entry, fullEntries, vid } from "../ledger/testing";
-import { coldWarnings } from "./cold";
+import { type Draft, project, type YardState } from "../ledger";
+import { drum, entry, fullEntries, iso, vid } from "../ledger/testing";
+import { coldWarnings as warningsAt } from "./cold";
 
 /** A tractor of one tank, cans of kerosene, diesel and of oil that is ready, and a low to fear. */
 const made: Draft[] = [
@@ -32,6 +32,8 @@ const yardAt = (lowCelsius: number, ...more: Draft[]) =>
       entry(`e${String(i).padStart(2, "0")}`, i, d),
     ),
   );
+/** Within the hour: what was said of tonight still counts. */
+const coldWarnings = (yard: YardState, draft: Draft) => warningsAt(yard, draft, iso(60));
 const pour = (from: string, to: string, litres: number): Draft => ({
   kind: "move",
   data: { from: vid(from), to: vid(to), amount: { litres }, layer: "mixed" },

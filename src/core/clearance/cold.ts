@@ -3,6 +3,7 @@ import type { FluidPart } from "../fluids";
 import type { Draft, Flow, Vehicle, VesselId, YardState } from "../ledger";
 import { engineOf } from "../readings/drive/engineOf";
 import { marksOf } from "../readings/drive/vehicleCold";
+import { withNight } from "../readings/night";
 import { coldOf } from "../readings/vessel/cold";
 import { flowsInto, fluidsPoured, fluidsStanding } from "./pours";
 
@@ -16,7 +17,8 @@ export interface ColdWarning {
 }
 
 /** Said where fuel is poured into what must be thin as it stands: a single tank, both of two that nothing warms. */
-export function coldWarnings(yard: YardState, draft: Draft): ColdWarning[] {
+export function coldWarnings(asKept: YardState, draft: Draft, at: string): ColdWarning[] {
+  const yard = withNight(asKept, at);
   return [...flowsInto(draft)].flatMap(([vessel, flows]) => {
     const { vehicle, isHeated } = engineOf(vessel, yard.vehicles.values());
     return vehicle && !isHeated ? coldIn(yard, vehicle, vessel, flows) : [];

@@ -125,6 +125,7 @@ export { appendEntries, buildTimeline, forget, partsAt, type Timeline, walkFrom,
 export { takenQuality } from "./transfer";
 export { readEntry } from "./upcast";
 export { freshVehicle, type TripPast, type VehicleState } from "./vehicleState";
+export type { MonthsBy, Told } from "./weatherState";
 export {
   COLD_JAR_WORDS,
   LOOKS,

@@ -33,6 +33,7 @@ import { type Quality, UNKNOWN_QUALITY } from "./quality";
 import type { Check } from "./schema/check";
 import type { DipReading, JarReading } from "./stickState";
 import type { VehicleState } from "./vehicleState";
+import type { MonthsBy, Told } from "./weatherState";
 
 export type { DipDoubt, DipReading, JarReading } from "./stickState";
 
@@ -244,6 +245,11 @@ export interface YardState {
   readonly retired: Map<ThingKey, string>;
   /** In the order they were taken; `atMs` beside the text, because every forecast reckons with it. */
   readonly shedTemperatures: { readonly at: string; readonly atMs: number; readonly celsius: number }[];
+  /** The low of one night, by whoever said it last; null where nobody has. */
+  tonight: Told | null;
+  /** Whose the kept months are. */
+  nightsBy: MonthsBy;
+  shedYearBy: MonthsBy;
   /** Litres at 15 °C by part: the index is the part's number. Shared between copies until one of them books. */
   readonly accounts: Record<AccountName, readonly number[]>;
   /** The accounts that this yard has a list of its own of. */
@@ -279,6 +285,9 @@ export function emptyYard(): YardState {
     standings: [],
     draws: [],
     shedTemperatures: [],
+    tonight: null,
+    nightsBy: "nobody",
+    shedYearBy: "nobody",
     accounts: {
       opening: [],
       collected: [],

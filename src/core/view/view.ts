@@ -30,12 +30,15 @@ import {
   type VesselView,
 } from "../readings";
 import type { Gums } from "../readings/blend/gums";
+import { type Weather, weatherAt, withNight } from "../readings/night";
 import { MS_PER_DAY } from "../units";
 
 /** All that a screen draws, in plain data, so that it can cross from a worker. */
 export interface YardView {
   readonly at: string;
+  /** The marks, with tonight as it is reckoned with; and who said how warm it is. */
   readonly settings: Settings;
+  readonly weather: Weather;
   readonly vessels: readonly VesselView[];
   readonly sources: readonly SourceView[];
   readonly bags: readonly BagView[];
@@ -86,7 +89,7 @@ export function viewYard(
   memo: ReadingMemo = new ReadingMemo(),
   latest: YardState = yard,
 ): YardView {
-  const reading = readYard(yard, now, memo);
+  const reading = readYard(withNight(yard, now), now, memo);
   const advice = advise(reading);
   const vessels = reading.vessels.map((v) => v.view);
   // Due means due within a day.
@@ -99,7 +102,8 @@ export function viewYard(
   for (const { station, dueAt } of advice) if (dueAt <= dueBy) stations[station].due += 1;
   return {
     at: now,
-    settings: yard.settings,
+    settings: reading.settings,
+    weather: weatherAt(yard, now),
     vessels,
     sources: reading.sources,
     bags: reading.bags,

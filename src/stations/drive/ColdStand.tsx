@@ -7,6 +7,7 @@ import { useLog, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Button } from "@/ui";
 import { coldRestsOn, FAILURE_WORDS, percentWords, wordCold } from "@/ui/words";
+import { nightBy } from "@/ui/words/weather";
 
 interface Props {
   readonly cold: VehicleCold;
@@ -17,7 +18,7 @@ interface Props {
 
 /** What tonight's low does to each tank and to the line, and how far that asks it to be purged. */
 export function ColdStand({ cold, vehicle, purgeMinutes }: Props) {
-  const { settings } = useYard().view;
+  const { settings, weather, at } = useYard().view;
   const units = useUnits();
   const log = useLog();
   const rows: readonly (readonly [string, Cold | null])[] =
@@ -36,6 +37,7 @@ export function ColdStand({ cold, vehicle, purgeMinutes }: Props) {
       <h3 id="cold-title" className="text-[17px]">
         Stood out at {units.celsius(settings.tonightLowCelsius)}
       </h3>
+      <p className="text-[14px] text-ink-2">Tonight, {nightBy(weather.tonight, at)}.</p>
       <dl className="text-[14px]">
         {known.map(({ name, c }) => (
           <div key={name} className="flex justify-between gap-3 py-0.5">

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { NumberField, useAmount, useNote, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { Button, Choice, TextField } from "@/ui";
+import { shedBy } from "@/ui/words/weather";
 
 const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"] as const;
 
@@ -10,7 +11,7 @@ type Ahead = "held" | "typed" | "year";
 
 /** What the shed is expected to do from now on: what every settling forecast rests on. */
 export function ShedAhead() {
-  const { settings } = useYard().view;
+  const { settings, weather, at } = useYard().view;
   const units = useUnits();
   const note = useNote();
   const typed = useAmount(units.temperature, settings.shedAheadCelsius);
@@ -47,7 +48,9 @@ export function ShedAhead() {
         The shed from now on
       </h2>
       <p className="text-[14px] text-ink-2">
-        Behind today count the temperatures you logged, the last {units.celsius(settings.shedCelsius, 1)}.
+        {weather.shed === null
+          ? `Nobody has looked yet: it is taken as ${units.celsius(settings.shedCelsius)}. What you log counts from then on, and changes nothing behind it.`
+          : `Behind today count the temperatures you logged, the last ${units.celsius(settings.shedCelsius, 1)}, ${shedBy(weather, at)}.`}
       </p>
       <div className="mt-1">
         <Choice

@@ -7,6 +7,7 @@ import { useNote, useUnits, YardLink } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, buttonClass, Choice, TextField } from "@/ui";
 import { plainly } from "@/ui/words";
+import { nightBy, shedBy } from "@/ui/words/weather";
 import { BlendMarks } from "./BlendMarks";
 import { FilterMarks } from "./FilterMarks";
 import { Fluids } from "./Fluids";
@@ -17,6 +18,8 @@ import { SettleMarks } from "./SettleMarks";
 import { StoreMarks } from "./StoreMarks";
 import { Things } from "./Things";
 import { UnitMarks } from "./UnitMarks";
+
+const capital = (words: string): string => `${words[0]?.toUpperCase()}${words.slice(1)}`;
 
 /** The yard's own marks, how it is shown, and what stands in it. */
 export function ShedScreen() {
@@ -104,6 +107,7 @@ export function ShedScreen() {
           key={`shed now ${settings.temperatureUnit}`}
           label="Shed now"
           typed={units.temperature}
+          hint={`${capital(shedBy(view.weather, view.at))}; forecasts count it from when it is read`}
           value={settings.shedCelsius}
           onSet={(n) => note({ kind: "weather", data: { shedCelsius: n } }, "Noted.")}
           min={-40}
@@ -113,7 +117,8 @@ export function ShedScreen() {
           key={`tonight's low ${settings.temperatureUnit}`}
           label="Tonight's low"
           typed={units.temperature}
-          value={settings.tonightLowCelsius}
+          hint={`${capital(nightBy(view.weather.tonight, view.at))}; what you say here counts for a day`}
+          value={rounded(settings.tonightLowCelsius)}
           onSet={(n) => note({ kind: "weather", data: { tonightLowCelsius: n } }, "Noted.")}
           min={-40}
           max={60}

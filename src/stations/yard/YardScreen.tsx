@@ -6,6 +6,7 @@ import { useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { LitresBar } from "@/ui";
 import { dayName, fullDay } from "@/ui/words";
+import { weatherLine } from "@/ui/words/weather";
 import { Floor } from "./Floor";
 import { NextUp } from "./NextUp";
 
@@ -29,7 +30,6 @@ export function YardScreen() {
         <Welcome />
       </Suspense>
     );
-  const { shedCelsius, tonightLowCelsius } = view.settings;
   return (
     <>
       <div className="flex flex-1 flex-col-reverse lg:flex-row">
@@ -40,8 +40,8 @@ export function YardScreen() {
               {at === null ? "" : ` ${new Date(view.at).getFullYear()}`}
             </h1>
             <p className="text-[15px] text-ink-2">
-              Shed {units.celsius(shedCelsius)}, tonight {units.celsius(tonightLowCelsius)}. Everything below is drawn
-              to one scale.
+              {weatherLine(view.weather, view.settings.shedCelsius, view.at, units)} Everything below is drawn to one
+              scale.
             </p>
           </div>
           <Floor />

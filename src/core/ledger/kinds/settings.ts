@@ -3,6 +3,9 @@ import { ACID_STAGE_ABOVE_PCT, DEFAULT_FUEL_TEST_MARKS, DEFAULT_PHASE_MARKS, FUE
 import * as z from "../../zod";
 import { AirCelsius, Celsius, Millimetres, Name, Price, Share } from "../schema/quantities";
 import { CoordinatesSchema } from "../schema/where";
+import type { YardState } from "../state";
+import { usualNights, usualShed } from "../usualYear";
+import { tellShed, tellTonight } from "../weatherState";
 import { MOVES_NOTHING, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
@@ -201,6 +204,24 @@ export const DEFAULT_SETTINGS: Settings = {
   kits: [],
 };
 
+type Months = { readonly [K in "home" | "nightMonthsCelsius" | "shedMonthsCelsius"]?: Settings[K] | undefined };
+
+/** Whose months they are; where only the yard's place is known, they start from its hemisphere and nights. */
+function startMonths(yard: YardState, { home, nightMonthsCelsius, shedMonthsCelsius }: Months): void {
+  if (nightMonthsCelsius) yard.nightsBy = "owner";
+  if (shedMonthsCelsius) yard.shedYearBy = "owner";
+  if (!home) return;
+  const { latitude } = home;
+  if (yard.nightsBy !== "owner") {
+    yard.nightsBy = "home";
+    yard.settings = { ...yard.settings, nightMonthsCelsius: usualNights(latitude) };
+  }
+  if (yard.shedYearBy !== "owner") {
+    yard.shedYearBy = "home";
+    yard.settings = { ...yard.settings, shedMonthsCelsius: usualShed(latitude) };
+  }
+}
+
 export const settings = defineKind({
   kind: "settings",
   title: "Marks",
@@ -212,8 +233,11 @@ export const settings = defineKind({
   apply(yard, { happenedAt, data }) {
     if (data.fuelPricePerLitre !== undefined)
       yard.prices.set("diesel", { at: happenedAt, pricePerLitre: data.fuelPricePerLitre, steps: [] });
+    if (data.shedCelsius !== undefined) tellShed(yard, happenedAt, data.shedCelsius);
+    if (data.tonightLowCelsius !== undefined) tellTonight(yard, happenedAt, data.tonightLowCelsius);
     const given = Object.entries(data).filter(([, value]) => value !== undefined);
     yard.settings = { ...yard.settings, ...Object.fromEntries(given) };
+    startMonths(yard, data);
     return undefined;
   },
   // Marks are changed in the Shed, each where it is explained.

@@ -1,5 +1,6 @@
 import * as z from "../../zod";
 import { AirCelsius } from "../schema/quantities";
+import { tellShed, tellTonight } from "../weatherState";
 import { MOVES_NOTHING, SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
@@ -12,8 +13,8 @@ export const weather = defineKind({
   moves: MOVES_NOTHING,
   speaksOf: SPEAKS_OF_NONE,
   apply(yard, { happenedAt, data: { shedCelsius, tonightLowCelsius } }) {
-    if (shedCelsius !== undefined)
-      yard.shedTemperatures.push({ at: happenedAt, atMs: Date.parse(happenedAt), celsius: shedCelsius });
+    if (shedCelsius !== undefined) tellShed(yard, happenedAt, shedCelsius);
+    if (tonightLowCelsius !== undefined) tellTonight(yard, happenedAt, tonightLowCelsius);
     yard.settings = {
       ...yard.settings,
       ...(shedCelsius !== undefined && { shedCelsius }),

@@ -1,4 +1,4 @@
-import type { DipReading, JarReading, YardState } from "../../ledger";
+import { DEFAULT_SETTINGS, type DipReading, type JarReading, type YardState } from "../../ledger";
 import { type Ahead, celsiusAt, coolingTo, type TemperaturePoint, withAhead } from "../../settling";
 import { MS_PER_HOUR } from "../../units";
 
@@ -62,8 +62,15 @@ function loggedSince(yard: YardState, since: string, until: string): Temperature
     if (points.at(-1)?.[0] !== hour) points.push([hour, reading.celsius]);
     if (reading.at <= since) break;
   }
-  return points.length > 0 ? points.reverse() : [[0, yard.settings.shedCelsius]];
+  const first = points.at(-1);
+  if (first && first[0] <= 0) return points.reverse();
+  // A reading says nothing of the days before it: until then the shed was what it is taken for where nobody has looked.
+  const { shedCelsius: untold } = DEFAULT_SETTINGS;
+  if (!first) return [[0, untold]];
+  return [[0, untold], [Math.max(0, first[0] - A_MINUTE), untold], ...points.reverse()];
 }
+
+const A_MINUTE = 1 / 60;
 
 /** Index of the last reading by a time; −1 where there is none. They stand in the order they were taken. */
 function lastBy(readings: readonly { readonly at: string }[], until: string): number {

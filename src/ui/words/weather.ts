@@ -1,0 +1,28 @@
+import { differenceInCalendarDays } from "date-fns";
+import type { Night, Weather } from "@/core/readings/night";
+import { MONTHS } from "./months";
+import { clock } from "./times";
+import type { Units } from "./units";
+
+/** Who says how cold this night gets, and when. */
+export function nightBy({ by, at }: Night, now: string): string {
+  const month = MONTHS[new Date(now).getMonth()] ?? "";
+  if (by === "said" && at !== null) return `as you said ${daysAgo(at, now)} at ${clock(at)}`;
+  if (by === "owner") return `the coldest you expect in ${month}`;
+  if (by === "home") return `usual for ${month} where your yard is, nobody said`;
+  return `nobody said, a mild northern ${month}`;
+}
+
+/** Who says how warm the shed is, and when. */
+export const shedBy = ({ shed }: Weather, now: string): string =>
+  shed === null ? "nobody has looked" : `read ${daysAgo(shed.at, now)}`;
+
+/** One line for both. */
+export const weatherLine = (weather: Weather, shedCelsius: number, now: string, { celsius }: Units): string =>
+  `Shed ${celsius(shedCelsius)}, ${shedBy(weather, now)}. Tonight ${celsius(weather.tonight.celsius)}, ${nightBy(weather.tonight, now)}.`;
+
+function daysAgo(at: string, now: string): string {
+  const days = differenceInCalendarDays(new Date(now), new Date(at));
+  if (days <= 0) return "today";
+  return days === 1 ? "yesterday" : `${days} days ago`;
+}

@@ -81,3 +81,24 @@ test("creamy oil, no kettle: held to the light or there before, it stays apart u
   );
   expect(bad).toEqual([]);
 });
+
+test("on the road: oil through a hand pump's filter goes into the tank once the pan says it is dry", async ({
+  page,
+}) => {
+  const bad = complaints(page);
+  await openDemo(page, "/drive");
+  await page.getByRole("button", { name: "At a source" }).click();
+  const form = page.getByRole("dialog");
+  await expect(form.getByRole("heading", { name: "Fill at a source, through a filter" })).toBeVisible();
+  await form.getByRole("radio", { name: "Clear", exact: true }).click();
+  await expect(form.getByText(/^No filter holds water back, and in .* it rusts an injection pump/)).toBeVisible();
+  await expect(form.getByText(/is raw/)).toBeHidden();
+  await form.getByRole("radio", { name: "Quiet", exact: true }).click();
+  await expect(form.getByText(/^No filter holds water back/)).toBeHidden();
+  await expect(form.getByText(/It has not stood a day, as far as anybody said/)).toBeVisible();
+  await form.getByLabel(/^It had stood there/).fill("12");
+  await expect(form.getByText(/It has not stood a day/)).toBeHidden();
+  await form.getByRole("button", { name: "Log it" }).click();
+  await expect(form).toBeHidden();
+  expect(bad).toEqual([]);
+});

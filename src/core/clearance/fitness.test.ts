@@ -80,9 +80,46 @@ describe("what is put where it is burned from, or taken for ready", () => {
   ] as [string, Draft][])("%s is not", (_, draft) => expect(refused(draft)).toEqual([]));
 });
 
-function pickupInto(to: string): Draft {
-  return { kind: "pickup", data: { source: kitchen.id, to: vid(to), fluid: "canola", amount, muck: {} } };
+function pickupInto(to: string, more: object = {}): Draft {
+  return { kind: "pickup", data: { source: kitchen.id, to: vid(to), fluid: "canola", amount, muck: {}, ...more } };
 }
+
+describe("oil that goes through a filter at its source, straight into fuel", () => {
+  const [cloth, sieve] = [BagId.parse("cloth"), BagId.parse("sieve")];
+  const along: Draft[] = [
+    { kind: "bag", data: { id: cloth, name: "Cloth", areaM2: 0.05 } },
+    { kind: "bag", data: { id: sieve, name: "400 µm", ratingUm: 400, areaM2: 0.05 } },
+  ];
+  const there = project([...drafts, ...along].map((d, i) => entry(`e${String(i).padStart(2, "0")}`, i, d)));
+  const asked = (draft: Draft) => clearanceOf(there, draft, NOW);
+  const codes = (draft: Draft) => asked(draft).refusals.map((r) => r.code);
+  it.each(["tank", "empty"])("is asked for water, not refused as raw: into %s", (to) => {
+    const through = [bag5.id];
+    expect(codes(pickupInto(to, { through }))).toEqual(["water-not-tested"]);
+    expect(codes(pickupInto(to, { through, pan: "foams" }))).toEqual(["wet-into-fuel"]);
+    expect(codes(pickupInto(to, { through, pan: "quiet" }))).toEqual([]);
+    expect(codes(pickupInto("pail", { through }))).toEqual([]);
+  });
+  it("is raw still through a cloth or a strainer", () => {
+    for (const through of [[], [cloth], [sieve], [cloth, sieve]])
+      expect(codes(pickupInto("tank", { through, pan: "quiet" }))).toEqual(["raw-into-fuel"]);
+    expect(codes(pickupInto("tank", { through: [sieve, bag5.id], pan: "quiet" }))).toEqual([]);
+  });
+  it("is told that it has not stood, unless it has", () => {
+    const rested = (stoodThereDays?: number) =>
+      asked(pickupInto("tank", { through: [bag5.id], pan: "quiet", ...(stoodThereDays && { stoodThereDays }) }))
+        .warnings.map((w) => w.code)
+        .includes("not-stood-there");
+    expect([rested(), rested(0.5), rested(14)]).toEqual([true, true, false]);
+  });
+  it("leaves the tank as it was found: filtered, and wet where the pan foamed all the same", () => {
+    const wet = { ...pickupInto("tank", { through: [bag5.id], pan: "foams" }), despite: ["wet-into-fuel"] } as Draft;
+    const after = project(
+      [...drafts, ...along, wet].map((d, i) => entry(`e${String(i).padStart(2, "0")}`, i, d)),
+    ).vessels.get(vid("tank"));
+    expect(after?.quality).toMatchObject({ filteredUm: 5, unclearedShare: 0, water: { wet: true } });
+  });
+});
 
 describe("petrol that meets other fuel", () => {
   const petrol = (to: string, litres: number): Draft => ({

@@ -1,9 +1,11 @@
 import { FUEL_ROLES, heldIn, SOME_SHARE } from "../facts";
+import { componentOf } from "../fluids";
 import {
   CLEAR_HANGING_SHARE,
   type Draft,
   type Flow,
   flowsOf,
+  isFiltered,
   takenQuality,
   type VesselId,
   type VesselState,
@@ -31,6 +33,7 @@ export const FITNESS_CODES = [
   "slops-into-fuel",
   "raw-into-fuel",
   "wet-into-fuel",
+  "water-not-tested",
   "not-cleared-into-fuel",
   "unfiltered-into-tank",
   "engine-oil-into-tank",
@@ -91,7 +94,7 @@ function unfitFlow(yard: YardState, draft: Draft, flow: Flow, at: string): Fitne
   if (!into || !FUEL_ROLES.has(into.role)) return [];
   const isTank = into.role === "tank";
   const refused = (code: FitnessCode): FitnessRefusal[] => [{ code, from: flow.from, into: into.id }];
-  if (draft.kind === "pickup") return refused("raw-into-fuel");
+  if (draft.kind === "pickup") return fetchedUnfit(yard, draft, isTank).flatMap(refused);
   const state = flow.from === null ? undefined : yard.vessels.get(flow.from);
   if (!state || state.contents.total < SOME_LITRES || flow.from === flow.to || flow.how === "spin") return [];
   const { role } = state.vessel;
@@ -109,6 +112,24 @@ function unfitFlow(yard: YardState, draft: Draft, flow: Flow, at: string): Fitne
   if (raw && !(isTank && role === "feed")) return refused(raw);
   const unfiltered = Math.min(state.quality.unfilteredShare * held.total, held.oil);
   return isTank && unfiltered > SOME_SHARE * held.total ? refused("unfiltered-into-tank") : [];
+}
+
+/** Oil that is fetched straight into fuel: what the filter there makes of it counts, and no filter holds back water. */
+function fetchedUnfit(yard: YardState, { data }: Fetched, isTank: boolean): FitnessCode[] {
+  const finestUm = throughUm(yard, data.through);
+  if (!isFiltered({ filteredUm: finestUm })) return ["raw-into-fuel"];
+  const isEngine = componentOf(data.fluid).family === "engine";
+  if (isTank && isEngine && (finestUm ?? Number.POSITIVE_INFINITY) > ENGINE_OIL_BAG_UM) return ["engine-oil-into-tank"];
+  if (data.pan === undefined) return ["water-not-tested"];
+  return data.pan === "quiet" ? [] : ["wet-into-fuel"];
+}
+
+type Fetched = Extract<Draft, { kind: "pickup" }>;
+
+/** The finest rating that it went through there; null where it went through none, or none that anybody knows. */
+export function throughUm(yard: YardState, through: Fetched["data"]["through"] = []): number | null {
+  const known = through.flatMap((id) => yard.bags.get(id)?.bag.ratingUm ?? []);
+  return known.length === 0 ? null : Math.min(...known);
 }
 
 /** A haze is what bags are for; raw oil and slops are not. */

@@ -1,3 +1,4 @@
+import { FUEL_ROLES } from "../facts";
 import { byComponent, componentOf } from "../fluids";
 import {
   type Draft,
@@ -22,6 +23,7 @@ export type IntakeWarning =
   | { readonly code: "kitchen-into-engine"; readonly vessel: VesselId }
   | { readonly code: "past-safe-level"; readonly vessel: VesselId; readonly safeLitres: number }
   | { readonly code: "wet-into-dry"; readonly vessel: VesselId; readonly litres: number }
+  | { readonly code: "not-stood-there"; readonly vessel: VesselId }
   | { readonly code: "past-payload"; readonly overKg: number };
 
 const SOME_LITRES = 0.5;
@@ -50,6 +52,7 @@ export function intakeWarnings(yard: YardState, draft: Draft): IntakeWarning[] {
     return [
       ...once(flows.flatMap(({ from }) => (from === null ? [] : wetIntoDry(yard, from, to)))),
       ...once(incoming.flatMap((i) => mixing(yard, i, state))),
+      ...unrested(draft, state),
       ...level(litres, state),
       ...payload(yard, incoming, state.vessel.place),
     ];
@@ -57,6 +60,13 @@ export function intakeWarnings(yard: YardState, draft: Draft): IntakeWarning[] {
 }
 
 const once = <T>(said: readonly T[]): readonly T[] => said.slice(0, 1);
+
+/** Under a day nothing has sunk: water and warm fat go through every filter with the oil. */
+const RESTED_DAYS = 1;
+function unrested(draft: Draft, { vessel }: VesselState): IntakeWarning[] {
+  if (draft.kind !== "pickup" || !FUEL_ROLES.has(vessel.role) || (draft.data.through ?? []).length === 0) return [];
+  return (draft.data.stoodThereDays ?? 0) < RESTED_DAYS ? [{ code: "not-stood-there", vessel: vessel.id }] : [];
+}
 
 /** A wet lot makes wet what it is poured into. */
 function wetIntoDry(yard: YardState, from: VesselId, to: VesselId): IntakeWarning[] {

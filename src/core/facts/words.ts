@@ -33,6 +33,7 @@ const STILL_STANDS: Readonly<Record<string, (h: Held, on: On) => boolean>> = {
   "slops-into-fuel": isRaw,
   "not-cleared-into-fuel": isRaw,
   "wet-into-fuel": ({ quality }) => quality.water?.wet === true,
+  "water-not-tested": ({ quality }) => quality.water === null,
   "engine-oil-into-tank": (h) => h.engineOil > SOME_SHARE * h.total && isUnfiltered(h),
   "engine-oil-and-petrol": (h) => hasPetrol(h) && h.engineOil > SOME_SHARE * h.total,
   "petrol-not-stood": hasPetrol,

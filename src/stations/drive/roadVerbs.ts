@@ -1,6 +1,7 @@
 import { tanksOf } from "@/core/ledger";
 import { asVehicleId, asVesselId } from "@/core/ledger/named";
-import { FOUND_WORDS, SERVICE_WORDS } from "@/core/ledger/words";
+import { FOUND_WORDS, LOOKS, SERVICE_WORDS } from "@/core/ledger/words";
+import { muckOf } from "@/core/rounds";
 import type { YardView } from "@/core/view";
 import {
   allOrSome,
@@ -14,6 +15,7 @@ import {
   type Verb,
   vesselOf,
 } from "@/desk/form";
+import { askedThere, saidThere } from "@/desk/form/fetchedFields";
 import { nameOf } from "@/ui/words";
 
 const NONE = "none";
@@ -128,6 +130,13 @@ export const fillOnRoad: Verb = {
         return to && roomIn(to);
       },
     },
+    {
+      kind: "choice",
+      name: "look",
+      label: "Held to the light",
+      options: () => Object.entries(LOOKS).map(([value, name]) => ({ value, name })),
+    },
+    ...askedThere(),
   ],
   build: (v, view) => {
     const source = view.sources.find((s) => s.source.id === v.text("source"))?.source;
@@ -138,9 +147,11 @@ export const fillOnRoad: Verb = {
         to: asVesselId(v.text("to")),
         fluid: source?.fluid ?? "canola",
         amount: { litres: v.number("litres") },
-        muck: {},
-        look: "clear",
+        muck:
+          v.text("look") === "clear" ? {} : muckOf(source?.dirt ?? "light-fryer", { look: v.text("look") as "wet" }),
+        look: v.text("look") as "clear",
         through: [v.text("through") as never],
+        ...saidThere(v),
       },
     };
   },

@@ -6,7 +6,8 @@ import { isApart } from "@/core/readings/rounds/roundQuestion";
 import { staysApart } from "@/core/readings/terms";
 import { muckOf } from "@/core/rounds";
 import type { YardView } from "@/core/view";
-import { amount, amountFields, type Field, litresChips, toField, type Values, type Verb } from "@/desk/form";
+import { amount, amountFields, type Field, litresChips, toField, type Values, type Verb, vesselOf } from "@/desk/form";
+import { askedThere, saidThere } from "@/desk/form/fetchedFields";
 import { fluidChoices, nameOf } from "@/ui/words";
 
 /** Kitchen oils first; then what is drained from engines and gearboxes, which is kept apart. */
@@ -27,6 +28,10 @@ const portable = (view: YardView) => view.bags.filter((b) => b.bag.form === "han
 const ADDS_SOURCE = { verb: "add-source", name: "Add a source" } as const;
 
 const sourceOf = (view: YardView, id: string) => view.sources.find((s) => s.source.id === id);
+
+/** Through a filter and straight into what is burned, or taken for ready: then water and rest are asked. */
+const isForFuel = (view: YardView, v: Values): boolean =>
+  v.text("through") !== "" && ["ready", "tank"].includes(vesselOf(view, v.text("to"))?.vessel.role ?? "");
 
 export const pickup: Verb = {
   key: "pickup",
@@ -78,6 +83,7 @@ export const pickup: Verb = {
       first: () => "",
       asked: (view) => portable(view).length > 0,
     },
+    ...askedThere(isForFuel),
     {
       kind: "money",
       name: "paid",
@@ -104,6 +110,7 @@ export const pickup: Verb = {
         muck: muckOf(source?.dirt ?? dirtOfFluid(fluid), { look }),
         look,
         ...(v.text("through") !== "" && { through: [asBagId(v.text("through"))] }),
+        ...(isForFuel(view, v) && saidThere(v)),
         ...(v.maybe("paid") !== undefined && { paid: v.number("paid") }),
       },
     };

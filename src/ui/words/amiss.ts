@@ -32,6 +32,7 @@ const WORDS: Readonly<Record<string, Words>> = {
   "not-cleared-into-fuel": RAW,
   "unfiltered-into-tank": ["Oil that has seen no bag", "Pump it out and run it through the line."],
   "wet-into-fuel": ["Wet oil", "Drain the water, and test it again."],
+  "water-not-tested": ["Oil that nobody tested for water", "A spoonful of it in a hot pan says."],
   "engine-oil-into-tank": ["Engine oil through no fine bag", "Pump it out and filter it to 10 µm or less."],
   "engine-oil-and-petrol": ["Uncleaned engine oil with petrol", "Let it stand, drain it, and keep it out of a tank."],
   "petrol-not-stood": GUMS,

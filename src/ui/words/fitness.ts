@@ -20,9 +20,13 @@ function wordFitness(r: FitnessRefusal, view: YardView): string {
     case "slops-into-fuel":
       return `${from} is slops. It does not go into ${into}: let it settle, draw its clear top off, and run that through the bags.`;
     case "raw-into-fuel":
-      return `${from} is raw. It does not go into ${into}: let it settle, draw it off above the line, then run it through the bags.`;
+      return r.from === null
+        ? `This oil is raw. It does not go into ${into} as it is: through a filter of 100 µm or finer, there, or into a drum to settle.`
+        : `${from} is raw. It does not go into ${into}: let it settle, draw it off above the line, then run it through the bags.`;
     case "wet-into-fuel":
       return `${from} is wet. Water in ${into} rusts an injection pump and seizes it: dry it, and test it again.`;
+    case "water-not-tested":
+      return `No filter holds water back, and in ${into} it rusts an injection pump. A spoonful of this oil in a hot pan first: quiet is dry.`;
     case "not-cleared-into-fuel":
       return `${from} has not cleared yet: fines still hang above the line. Wait, or draw it off to wait for the bags.`;
     case "unfiltered-into-tank":

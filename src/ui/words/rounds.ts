@@ -46,6 +46,8 @@ export function wordIntake(w: IntakeWarning, view: YardView): string {
       return `${nameOf(view, w.vessel)} is safe to ${u.litres(w.safeLitres)}: oil swells as it warms, and a full can slops.`;
     case "wet-into-dry":
       return `This oil is wet. It makes the ${u.litres(w.litres)} in ${nameOf(view, w.vessel)} wet with it: give it a vessel of its own.`;
+    case "not-stood-there":
+      return `It has not stood a day, as far as anybody said. Water and warm fat go through every filter: draw from the top, and look at ${nameOf(view, w.vessel)}'s filter and a cold jar of it.`;
     case "past-payload":
       return `This is ${u.kg(w.overKg)} over the payload. Brakes and tyres are made for less.`;
   }

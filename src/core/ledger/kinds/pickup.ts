@@ -7,7 +7,7 @@ import { Fluid, LitresOrNone, Measured, Money, Share } from "../schema/quantitie
 import type { Visit, YardState } from "../state";
 import { book, bringIn, pourIn } from "../transfer";
 import { callAt, roundFlaw, withVisit } from "../visits";
-import { LOOKS } from "../words";
+import { LOOKS, PAN_WORDS } from "../words";
 import { SPEAKS_OF_NONE } from "./flow";
 import { defineKind } from "./kind";
 
@@ -35,6 +35,10 @@ const PickupSchema = z.object({
   round: RoundId.optional(),
   /** Through the filter of a hand pump, or a strainer, there at the source. */
   through: z.array(BagId).max(4).optional(),
+  /** A spoonful of it in a hot pan, there. */
+  pan: z.enum(["quiet", "crackles", "foams"]).optional(),
+  /** How long it had stood there untouched, as they say. */
+  stoodThereDays: z.number().min(0).max(3650).optional(),
 });
 
 /** What was measured of each component of a pickup. */
@@ -46,8 +50,12 @@ function partsOf({ fluid, amount, muck }: z.infer<typeof PickupSchema>): [Compon
   return [[fluid, dirt.reduce((left, [, litres]) => left - litres, amount.litres)], ...dirt];
 }
 
+/** As it came, with what the pan said of it. */
+const fetchedAs = (pan: z.infer<typeof PickupSchema>["pan"], at: string): Quality =>
+  pan === undefined ? AS_FETCHED : { ...AS_FETCHED, water: { at, wet: pan !== "quiet", because: "test", share: null } };
+
 /** What the filters there make of it; each has had so many litres more. */
-function strained(yard: YardState, through: readonly BagId[], litres: number): Quality {
+function strained(yard: YardState, through: readonly BagId[], litres: number, fetched: Quality): Quality {
   let filteredUm: number | null = null;
   for (const id of through) {
     const state = yard.bags.get(id);
@@ -56,7 +64,7 @@ function strained(yard: YardState, through: readonly BagId[], litres: number): Q
     if (ratingUm !== undefined) filteredUm = Math.min(filteredUm ?? ratingUm, ratingUm);
     yard.bags.set(id, { ...state, litres: state.litres + litres, litresOfAge: state.litresOfAge + litres });
   }
-  return filteredUm === null ? AS_FETCHED : cleanedTo(AS_FETCHED, filteredUm);
+  return filteredUm === null ? fetched : cleanedTo(fetched, filteredUm);
 }
 
 export const pickup = defineKind({
@@ -87,7 +95,8 @@ export const pickup = defineKind({
     const parts = partsOf(data);
     const muckLitres = amount.litres - (parts[0]?.[1] ?? 0);
     const poured = bringIn(yard, parts, amount.celsius, id);
-    pourIn(yard, to, poured, happenedAt, { celsius: amount.celsius, quality: strained(yard, through, poured.total) });
+    const quality = strained(yard, through, poured.total, fetchedAs(data.pan, happenedAt));
+    pourIn(yard, to, poured, happenedAt, { celsius: amount.celsius, quality });
     book(yard, "collected", poured);
     yard.origins.set(id, { kind: "pickup", at: happenedAt, source, muckShare: muckLitres / amount.litres });
     const visit: Visit = {
@@ -135,6 +144,8 @@ export const pickup = defineKind({
     leftLitres: "Left behind there",
     counted: null,
     through: "Through a filter there",
+    pan: ["In the pan it", PAN_WORDS],
+    stoodThereDays: "Had stood there, days",
     round: null,
   },
 });

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { rigFromShelf } from "../driving/rig";
 import { type Draft, type Entry, project, RecipeId, VehicleId, type VesselRole, type YardState } from "../ledger";
 import { drum, entry, iso, vid } from "../ledger/testing";
+import { viewYard } from "../view";
 import { clearanceOf } from ".";
 
 const HOUR = 60;
@@ -133,8 +134,11 @@ describe("a petrol blend before a tank", () => {
   });
 });
 
+const warned = (yard: YardState, draft: Draft, minute: number): string[] =>
+  clearanceOf(yard, draft, iso(minute)).warnings.map((w) => w.code);
+
 describe("engine oil and petrol", () => {
-  it("meet only once the oil is clean", () => {
+  it("meet in a can with a word where the oil is not clean, and never in a tank", () => {
     const dirty: Told[] = [
       [
         1,
@@ -146,8 +150,11 @@ describe("engine oil and petrol", () => {
       [2, buy("thin", "petrol", 9)],
     ];
     const garage: Told = [0, { kind: "source", data: { id: "garage" as never, name: "Garage", container: "tin" } }];
-    expect(refused(yardOf([garage, ...dirty]), pour("thin", "can", 3), 9)).toContain("engine-oil-and-petrol");
-    expect(refused(yardOf([garage, ...dirty]), pour("can", "thin", 3), 9)).toContain("engine-oil-and-petrol");
+    expect(warned(yardOf([garage, ...dirty]), pour("thin", "can", 3), 9)).toContain("engine-oil-before-petrol");
+    expect(warned(yardOf([garage, ...dirty]), pour("can", "thin", 3), 9)).toContain("engine-oil-before-petrol");
+    expect(refused(yardOf([garage, ...dirty]), pour("thin", "can", 3), 9)).toEqual([]);
+    const inTank = yardOf([garage, ...dirty, [4, buy("tank", "petrol", 3)]]);
+    expect(refused(inTank, pour("can", "tank", 3), 9)).toContain("engine-oil-and-petrol");
     const strained: Told[] = [
       garage,
       ...dirty,
@@ -167,12 +174,63 @@ describe("engine oil and petrol", () => {
         },
       ],
     ];
-    expect(refused(yardOf(strained), pour("thin", "other", 3), 9)).toContain("engine-oil-and-petrol");
+    expect(warned(yardOf(strained), pour("thin", "other", 3), 9)).toContain("engine-oil-before-petrol");
     const clean: Told[] = [
       [1, buy("can", "motor-oil", 9)],
       [2, buy("thin", "petrol", 9)],
     ];
-    expect(refused(yardOf(clean), pour("thin", "can", 3), 9)).toEqual([]);
+    expect(warned(yardOf(clean), pour("thin", "can", 3), 9)).not.toContain("engine-oil-before-petrol");
+  });
+});
+
+describe("a black blend", () => {
+  const garage: Told = [0, { kind: "source", data: { id: "garage" as never, name: "Garage", container: "tin" } }];
+  const fine: Told = [0, { kind: "bag", data: { id: "one" as never, name: "1 µm", ratingUm: 1, areaM2: 0.2 } }];
+  const black: Told = [
+    1,
+    {
+      kind: "pickup",
+      data: { source: "garage" as never, to: vid("can"), fluid: "motor-oil", amount: { litres: 12 }, muck: {} },
+    },
+  ];
+  const run = (to: string): Draft => ({
+    kind: "filter-run",
+    data: { from: vid("can"), to: vid(to), bags: ["one" as never], amount: { litres: 8 }, minutes: 60, lossLitres: 0 },
+  });
+  const drop = (paper: "even" | "specks", drip: "clean" | "residue"): Draft => ({
+    kind: "dark-test",
+    data: { vessel: vid("can"), paper, drip },
+  });
+  it("engine oil is judged by what its own run goes through", () => {
+    const yard = yardOf([garage, fine, black], { takesBlackBlends: true });
+    expect(refused(yard, run("tank"), 9)).not.toContain("engine-oil-into-tank");
+    expect(refused(yard, pour("can", "tank", 3), 9)).toContain("engine-oil-into-tank");
+    const petrolThere = yardOf([garage, fine, black, [2, buy("other", "petrol", 5)]]);
+    expect(warned(petrolThere, run("other"), 9)).not.toContain("engine-oil-before-petrol");
+    expect(warned(petrolThere, pour("can", "other", 3), 9)).toContain("engine-oil-before-petrol");
+  });
+  const stood = 30 * HOUR;
+  const mixed: Told[] = [garage, fine, black, [5, buy("can", "petrol", 3)]];
+  const drained: Told[] = [...mixed, [stood, pour("can", "slops", 1, "bottom")]];
+  const OLD = { isTryOut: true, takesBlackBlends: true };
+  it("stands, is drained, and passes by paper: no jar of it is ever asked for", () => {
+    expect(refused(yardOf(mixed, OLD), run("tank"), 60)).toContain("petrol-not-stood");
+    expect(refused(yardOf(drained, OLD), run("tank"), stood + 9)).toContain("petrol-dark-not-tested");
+    const tested = (d: Draft): Told[] => [...drained, [stood + 5, d]];
+    expect(refused(yardOf(tested(drop("specks", "clean")), OLD), run("tank"), stood + 9)).toContain(
+      "petrol-dark-not-tested",
+    );
+    expect(refused(yardOf(tested(drop("even", "residue")), OLD), run("tank"), stood + 9)).not.toEqual([]);
+    expect(refused(yardOf(tested(drop("even", "clean")), OLD), run("tank"), stood + 9)).toEqual([]);
+  });
+  it("is kept to what its owner runs on such", () => {
+    const passed: Told[] = [...drained, [stood + 5, drop("even", "clean")]];
+    expect(refused(yardOf(passed, { isTryOut: true }), run("tank"), stood + 9)).toEqual(["black-blend-not-here"]);
+  });
+  it("has a drop on paper next up, not a jar", () => {
+    const codes = viewYard(yardOf(drained, OLD), iso(stood + 9)).advice.map((a) => a.code);
+    expect(codes).toContain("drop-blend");
+    expect(codes).not.toContain("jar-blend");
   });
 });
 

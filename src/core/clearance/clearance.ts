@@ -21,6 +21,7 @@ import { type IntakeWarning, intakeWarnings } from "./intake";
 import { type KettleWarning, kettleWarnings, methanolLitres, overMethanolLimit } from "./kettle";
 import { notLockedOut } from "./lockout";
 import { type PetrolWarning, petrolWarnings } from "./petrol";
+import { type BlackBlendWarning, blackBlendWarnings } from "./petrolBlend";
 import { type RawRunWarning, rawRunWarnings } from "./rawRun";
 import { type ReadingWarning, readingWarnings } from "./readingDoubts";
 import { stepsOf } from "./steps";
@@ -34,6 +35,7 @@ export type DraftWarning =
   | RawRunWarning
   | ReadingWarning
   | PetrolWarning
+  | BlackBlendWarning
   | ColdWarning;
 
 /** An entry that is in the book already, and would become wrong by what is written before it. */
@@ -121,6 +123,7 @@ function poured(yard: YardState, draft: Draft, at: string): DraftClearance {
       ...intakeWarnings(yard, draft),
       ...rawRunWarnings(yard, draft, at),
       ...petrolWarnings(yard, draft),
+      ...blackBlendWarnings(yard, draft),
       ...coldWarnings(yard, draft, at),
       ...kettleWarnings(yard, draft),
       ...readingWarnings(yard, draft),

@@ -99,7 +99,13 @@ const WAYS: Readonly<Record<string, (from: string, to: string) => Draft>> = {
 
 /** What a way is for it may end: bags and bowls clean, a draw-off above the line has cleared. They say what they do not end. */
 const CLEANING: Readonly<Record<string, ReadonlySet<string>>> = {
-  "through bags": new Set(["raw-into-fuel", "slops-into-fuel", "unfiltered-into-tank", "engine-oil-into-tank"]),
+  "through bags": new Set([
+    "raw-into-fuel",
+    "slops-into-fuel",
+    "unfiltered-into-tank",
+    "engine-oil-into-tank",
+    "engine-oil-before-petrol",
+  ]),
   spin: new Set([
     "raw-into-fuel",
     "slops-into-fuel",

@@ -1,5 +1,6 @@
 import { FUEL_ROLES, heldIn, SOME_SHARE } from "../facts";
 import { componentOf } from "../fluids";
+import { ENGINE_OIL_SHARE } from "../fluids/engineOil";
 import {
   CLEAR_HANGING_SHARE,
   type Draft,
@@ -11,11 +12,12 @@ import {
   type VesselState,
   type YardState,
 } from "../ledger";
-import { ENGINE_OIL_BAG_UM, ENGINE_OIL_SHARE } from "../readings/vessel/family";
+import { ENGINE_OIL_BAG_UM } from "../readings/vessel/family";
 import { unfitChemicals } from "./chemicals";
 import { unfitDye } from "./dye";
 import { unfitKettle } from "./kettle";
 import { unfitPetrol } from "./petrolBlend";
+import { throughUm } from "./through";
 import { untriedIn } from "./untried";
 
 /** Why oil is not fit for where it is to go: what an engine burns next, or what its owner will take for ready. */
@@ -41,6 +43,8 @@ export const FITNESS_CODES = [
   "petrol-not-stood",
   "petrol-not-drained",
   "petrol-not-clear",
+  "petrol-dark-not-tested",
+  "black-blend-not-here",
   "dyed-for-the-road",
   "untried-recipe",
   "ester-not-tested",
@@ -80,7 +84,7 @@ export function unfit(yard: YardState, draft: Draft, at: string): FitnessRefusal
   return [
     ...flowsOf(draft).flatMap((flow) => [
       ...unfitFlow(yard, draft, flow, at),
-      ...unfitPetrol(yard, flow, at),
+      ...unfitPetrol(yard, draft, flow, at),
       ...unfitDye(yard, flow, draft),
       ...unfitChemicals(yard, flow),
     ]),
@@ -101,8 +105,9 @@ function unfitFlow(yard: YardState, draft: Draft, flow: Flow, at: string): Fitne
   if (role === "waste" && flow.how !== "filter") return refused("slops-into-fuel");
   if (state.quality.water?.wet) return refused("wet-into-fuel");
   const held = heldIn(yard, state);
-  if (isTank && held.engineOil > ENGINE_OIL_SHARE * held.total && !isFine(state, ENGINE_OIL_BAG_UM))
-    return refused("engine-oil-into-tank");
+  const ownUm = draft.kind === "filter-run" ? throughUm(yard, draft.data.bags) : null;
+  const isFineNow = isFine(state, ENGINE_OIL_BAG_UM) || (ownUm !== null && ownUm <= ENGINE_OIL_BAG_UM);
+  if (isTank && held.engineOil > ENGINE_OIL_SHARE * held.total && !isFineNow) return refused("engine-oil-into-tank");
   const raw = isUncleared(yard, state, draft, flow, at) ? (isSlops(state) ? "slops-into-fuel" : "raw-into-fuel") : null;
   // Bags are there to clean: straight out of them into a tank nothing has rested, and nobody has looked at it.
   if (flow.how === "filter") return isTank && raw && isMostlyRaw(state) ? refused(raw) : [];
@@ -116,7 +121,7 @@ function unfitFlow(yard: YardState, draft: Draft, flow: Flow, at: string): Fitne
 
 /** Oil that is fetched straight into fuel: what the filter there makes of it counts, and no filter holds back water. */
 function fetchedUnfit(yard: YardState, { data }: Fetched, isTank: boolean): FitnessCode[] {
-  const finestUm = throughUm(yard, data.through);
+  const finestUm = throughUm(yard, data.through ?? []);
   if (!isFiltered({ filteredUm: finestUm })) return ["raw-into-fuel"];
   const isEngine = componentOf(data.fluid).family === "engine";
   if (isTank && isEngine && (finestUm ?? Number.POSITIVE_INFINITY) > ENGINE_OIL_BAG_UM) return ["engine-oil-into-tank"];
@@ -125,12 +130,6 @@ function fetchedUnfit(yard: YardState, { data }: Fetched, isTank: boolean): Fitn
 }
 
 type Fetched = Extract<Draft, { kind: "pickup" }>;
-
-/** The finest rating that it went through there; null where it went through none, or none that anybody knows. */
-export function throughUm(yard: YardState, through: Fetched["data"]["through"] = []): number | null {
-  const known = through.flatMap((id) => yard.bags.get(id)?.bag.ratingUm ?? []);
-  return known.length === 0 ? null : Math.min(...known);
-}
 
 /** A haze is what bags are for; raw oil and slops are not. */
 const MOSTLY = 0.5;

@@ -1,5 +1,6 @@
 import { FUEL_ROLES } from "../facts";
 import { byComponent, componentOf } from "../fluids";
+import { ENGINE_OIL_SHARE } from "../fluids/engineOil";
 import {
   type Draft,
   type EntryOf,
@@ -12,7 +13,7 @@ import {
   type YardState,
 } from "../ledger";
 import { KG_PER_LITRE, safeLitres, staysApart } from "../readings/terms";
-import { ENGINE_OIL_SHARE, isCreamy, shareOfFamily } from "../readings/vessel/family";
+import { isCreamy, shareOfFamily } from "../readings/vessel/family";
 import { judgeLot } from "../rounds";
 import { flowsInto } from "./pours";
 

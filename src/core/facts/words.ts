@@ -39,6 +39,8 @@ const STILL_STANDS: Readonly<Record<string, (h: Held, on: On) => boolean>> = {
   "petrol-not-stood": hasPetrol,
   "petrol-not-drained": hasPetrol,
   "petrol-not-clear": hasPetrol,
+  "petrol-dark-not-tested": hasPetrol,
+  "black-blend-not-here": (h) => hasPetrol(h) && h.engineOil > SOME_SHARE * h.total,
   "petrol-mixed-in-vehicle": hasPetrol,
   "neat-petrol-into-vehicle": (h) => h.petrol > h.total / 2,
   "dyed-for-the-road": ({ quality }) => quality.dyed,

@@ -190,6 +190,12 @@ const CLEAR_STEP = 2;
 export const seenInJar = (q: Quality, step: number, at: string): Quality =>
   q.petrolSince === null ? q : { ...q, gumsClearAt: step <= CLEAR_STEP ? at : null };
 
+/** No light goes through dark oil: a drop on paper and a paper filter say whether its sludge is out. */
+export function seenDark(q: Quality, passed: boolean, at: string): Quality {
+  if (!passed) return { ...q, gumsClearAt: null };
+  return { ...q, unclearedShare: 0, gumsClearAt: q.petrolSince === null ? null : at };
+}
+
 /** Its sludge was let out below. */
 export const gumsDrained = (q: Quality, at: string): Quality =>
   q.petrolSince === null ? q : { ...q, gumsDrainedAt: at };

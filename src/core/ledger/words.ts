@@ -1,5 +1,17 @@
 /** What is chosen among in entries, as people say it. Apart from the schemas, so that a page stays light. */
 export const PAN_WORDS = { quiet: "Quiet", crackles: "Crackles", foams: "Foams and spits" } as const;
+/** A drop of dark oil on blotting paper, a day later. */
+export const PAPER_WORDS = {
+  even: "One even grey spot",
+  ring: "A dark rim or a wet ring",
+  specks: "Grains or a black middle",
+} as const;
+/** A cupful of it through a paper filter. */
+export const DRIP_WORDS = {
+  clean: "Ran through, paper bare",
+  slow: "Slowed down",
+  residue: "Left sludge on it",
+} as const;
 export const LOOKS = { clear: "Clear", creamy: "Creamy", wet: "Wet" } as const;
 export const VISIT_OUTCOMES = { refused: "Refused it", closed: "Closed", nothing: "Nothing there" } as const;
 export const COLD_JAR_WORDS = { clear: "Clear", cloudy: "Cloudy, or with flakes", set: "Set or creamy" } as const;

@@ -6,6 +6,7 @@ import type { YardView } from "@/core/view";
 import { amount, amountFields, fromField, litresChips, toField, type Verb, vesselOf } from "@/desk/form";
 import { fluidChoices, nameOf, unitsOf } from "@/ui/words";
 import { priceEach } from "@/ui/words/blend";
+import { darkTest } from "./darkVerb";
 
 const SOLD = ["diesel", "kerosene", "petrol", "biodiesel", "canola", "motor-oil"] as const;
 /** What a kettle takes by the litre: its batches are reckoned with this. */
@@ -98,4 +99,4 @@ const rinse: Verb = {
     `${u.litres(v.number("litres"))} of rinse are in ${nameOf(view, v.text("to"))}, and count as poured.`,
 };
 
-export const BLEND_VERBS: readonly Verb[] = [price, rinse];
+export const BLEND_VERBS: readonly Verb[] = [price, rinse, darkTest];

@@ -20,6 +20,7 @@ import type { Field, Values, Verb } from "@/desk/form";
 const ONE = "single";
 const TWO = "dual";
 const NEW_TANK = "new";
+const [BLACK, NOT_BLACK] = ["yes", "no"];
 const ROAD = "road";
 const FIELD = "field";
 const GOOD = "good";
@@ -214,6 +215,16 @@ const vehicleFields = (of: Of): Field[] => [
   },
   {
     kind: "choice",
+    name: "black",
+    label: "Engine oil thinned with petrol",
+    options: () => [
+      { value: NOT_BLACK, name: "Never in it" },
+      { value: BLACK, name: "It runs on such", detail: "an old engine that may wear" },
+    ],
+    first: (view, v) => (of(view, v)?.takesBlackBlends ? BLACK : NOT_BLACK),
+  },
+  {
+    kind: "choice",
     name: "trial",
     label: "New blends",
     options: () => [
@@ -293,6 +304,7 @@ function draftsFrom(id: string, v: Values, known: Vehicle | undefined, newId: ()
     ...(v.maybe("limit") !== undefined && { pumpLimitMm2PerS: v.number("limit") }),
     ...(v.maybe("atPump") !== undefined && { atPumpCelsius: v.number("atPump") }),
     ...(v.text("use") === FIELD && { isOffRoad: true }),
+    ...(v.text("black") === BLACK && { takesBlackBlends: true }),
     ...(v.text("trial") === TRY_OUT && { isTryOut: true }),
     ...(v.maybe("bore") !== undefined && {
       suction: {

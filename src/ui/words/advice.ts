@@ -56,6 +56,13 @@ export function wordAdvice(a: Advice, view: YardView): AdviceWords {
         short: "A jar to the light",
         steps: [{ label: "Log a jar", href: `/settle?vessel=${a.vessel}` }],
       };
+    case "drop-blend":
+      return {
+        title: `Put a drop of ${name} on paper`,
+        why: "It has stood and was drained, and no light goes through it. One even spot, and a paper filter left bare, mean that its sludge is out: then through the fine bag, by gravity.",
+        short: "A drop on paper",
+        steps: [{ label: "Log the drop", log: { verb: "dark-test", values: { vessel: a.vessel ?? "" } } }],
+      };
     case "drive-to-mix":
       return {
         title: `Drive ${nameOf(view, a.vehicle)} to mix it`,

@@ -38,6 +38,14 @@ const WORDS: Readonly<Record<string, Words>> = {
   "petrol-not-stood": GUMS,
   "petrol-not-drained": GUMS,
   "petrol-not-clear": GUMS,
+  "petrol-dark-not-tested": [
+    "A black blend that nobody tested",
+    "Pump it out, drain its sludge, then a drop on paper and a paper filter.",
+  ],
+  "black-blend-not-here": [
+    "A black blend in an engine that is not for it",
+    "Pump it out, or say that it runs on such.",
+  ],
   "petrol-mixed-in-vehicle": GUMS,
   "neat-petrol-into-vehicle": ["Mostly petrol in a diesel's tank", "Do not start it. Pump it out."],
   "dyed-for-the-road": ["Dyed fuel in a road vehicle", "Pump it out, or burn it off the road."],

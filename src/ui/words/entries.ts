@@ -11,7 +11,7 @@ import {
   RUNG_WORDS,
 } from "@/core/ledger";
 import { NOTICED } from "@/core/ledger/schema/tripNote";
-import { FUEL_TEST_WORDS, HELP_WORDS, STAGE_WORDS } from "@/core/ledger/words";
+import { DRIP_WORDS, FUEL_TEST_WORDS, HELP_WORDS, PAPER_WORDS, STAGE_WORDS } from "@/core/ledger/words";
 import { formatMinutes, formatNumber } from "@/core/units";
 import type { YardView } from "@/core/view";
 import { priceEach } from "./blend";
@@ -135,6 +135,8 @@ export function wordEntry(e: Entry, view: YardView): string {
       return `${nameOf(view, e.data.batch)}: ${BATCH_ENDS[e.data.how].toLowerCase()}${e.data.litres > 0 ? `, ${u.litres(e.data.litres)}` : ""}`;
     case "cold-jar":
       return `${v(e.data.vessel)}, ${formatNumber(e.data.hours, 0)} h at ${u.celsius(e.data.celsius)}: ${COLD_JAR_WORDS[e.data.saw].toLowerCase()}`;
+    case "dark-test":
+      return `${v(e.data.vessel)}: ${PAPER_WORDS[e.data.paper].toLowerCase()}; ${DRIP_WORDS[e.data.drip].toLowerCase()}`;
     case "cup":
       return `${e.data.name}, ${counted(e.data.readings.length, "reading")}`;
     case "cup-test":

@@ -39,6 +39,10 @@ function wordFitness(r: FitnessRefusal, view: YardView): string {
       return `${from} has stood, but what fell out of it was not drained. Drain the bottom first.`;
     case "petrol-not-clear":
       return `${from} has no clear jar since it stood. Hold a jar of it to the light first.`;
+    case "petrol-dark-not-tested":
+      return `${from} is too dark for a jar to say anything. Since it stood: a drop on paper that dries as one even spot, and a cupful through a paper filter that leaves it bare.`;
+    case "black-blend-not-here":
+      return `${into} is not said to run on engine oil and petrol. Soot and additives wear pumps and injectors; keep such blends to an old machine, and say so under the vehicle.`;
     case "dyed-for-the-road":
       return `${from} is dyed, untaxed fuel. ${into} goes on the road: your local law most likely forbids it there.`;
     case "untried-recipe":

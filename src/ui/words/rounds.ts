@@ -38,6 +38,8 @@ export function wordIntake(w: IntakeWarning, view: YardView): string {
       return `${nameOf(view, w.vessel)} holds ${u.litres(w.litres)} of good oil. A doubtful lot spoils all of it: give it a container of its own.`;
     case "raw-through-bags":
       return `${nameOf(view, w.from)} has not settled. Bags hold grains and let water and warm fat through to ${nameOf(view, w.vessel)}; they clog soon too. Let it stand and draw it off first.`;
+    case "engine-oil-before-petrol":
+      return `Engine oil that no fine bag has cleaned, and petrol. Many filter first; others let the petrol drop the sludge. Then it must stand for days with its lid on, outdoors, be drained until nothing black comes, filtered to 10 µm by gravity, and tested on paper.`;
     case "engine-into-kitchen":
       return `${nameOf(view, w.vessel)} holds kitchen oil. Engine and gearbox oil is kept apart: its metals and soot do not settle out.`;
     case "kitchen-into-engine":

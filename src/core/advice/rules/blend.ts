@@ -9,6 +9,8 @@ export type BlendMatter =
   /** A petrol blend has stood, or will have: what fell out is drained then. */
   | { readonly code: "drain-blend"; readonly litres: number; readonly expectedLitres: number | null }
   | { readonly code: "jar-blend" }
+  /** A black blend: no jar of it is ever clear. */
+  | { readonly code: "drop-blend" }
   /** What it starts on lies unmixed, and the lowest of it is too thick for tonight. */
   | {
       readonly code: "drive-to-mix";
@@ -40,7 +42,9 @@ function petrolBlends({ vessels, gums }: YardReading): Advice[] {
       const expectedLitres = gums.fullShare === null ? null : gums.fullShare * litres;
       return [{ ...common, id: `drain-blend ${id}`, code: "drain-blend", litres, expectedLitres }];
     }
-    return petrol.clear ? [] : [{ ...common, id: `jar-blend ${id}`, code: "jar-blend" }];
+    if (petrol.clear) return [];
+    const code = petrol.isDark ? "drop-blend" : "jar-blend";
+    return [{ ...common, id: `${code} ${id}`, code }];
   });
 }
 

@@ -1,9 +1,10 @@
 import type { FluidTable } from "../../fluids";
+import { ENGINE_OIL_SHARE } from "../../fluids/engineOil";
 import type { PlaceId, Settings, VesselId } from "../../ledger";
 import type { VesselReading, YardReading } from "../../readings";
 import { type Tipped, tipped } from "../../readings/settle/tipped";
 import { safeLitres, tippedAt } from "../../readings/terms";
-import { ENGINE_OIL_SHARE, isCreamy, shareOfFamily } from "../../readings/vessel/family";
+import { isCreamy, shareOfFamily } from "../../readings/vessel/family";
 import { MS_PER_HOUR } from "../../units";
 import type { Advice, Rule } from "../advice";
 import { later, pooledInto, WORTH_DRAWING_LITRES } from "../worth";

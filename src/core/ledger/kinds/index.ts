@@ -8,6 +8,7 @@ import { cleanOut } from "./cleanOut";
 import { coldJar } from "./coldJar";
 import { cup } from "./cup";
 import { cupTest } from "./cupTest";
+import { darkTest } from "./darkTest";
 import { dip } from "./dip";
 import { displace } from "./displace";
 import { dispose } from "./dispose";
@@ -90,6 +91,7 @@ export const KIND_LIST = [
   cup,
   cupTest,
   coldJar,
+  darkTest,
   trial,
   filterRun,
   bagService,

@@ -37,6 +37,8 @@ const Engine = {
   isTryOut: z.boolean().optional(),
   /** A machine that never goes on the road: dyed fuel may be for it. */
   isOffRoad: z.boolean().optional(),
+  /** Its owner runs it on blends of engine oil and petrol: an old engine that may wear by it. */
+  takesBlackBlends: z.boolean().optional(),
   /** Counted in hours and not in kilometres: a generator, a stove, a tractor. */
   isStationary: z.boolean().optional(),
   /** Starts by itself: it is locked out before anybody fills it. */
@@ -95,6 +97,7 @@ export const vehicle = defineKind({
     atPumpCelsius: "Fuel at the pump, once it runs",
     isTryOut: "New blends are tried in it",
     isOffRoad: "Never goes on the road",
+    takesBlackBlends: "Runs on black blends",
     "suction.boreMm": "Suction hose, inside",
     "suction.lengthMm": "Suction hose, long",
     "suction.liftMm": "Pump above the bottom of the tank",

@@ -1,5 +1,6 @@
 import { fitGums } from "../../blending";
 import { isFluidId, isPetrol } from "../../fluids";
+import { ENGINE_OIL_SHARE } from "../../fluids/engineOil";
 import type { PartLitres, VesselState, YardState } from "../../ledger";
 import { MS_PER_HOUR } from "../../units";
 import { covered } from "../covered";
@@ -58,6 +59,8 @@ export interface PetrolStanding {
   /** Drained, and a jar of it clear, after it had stood. */
   readonly drained: boolean;
   readonly clear: boolean;
+  /** Engine oil is in it: no light goes through, and a drop on paper and a paper filter say what a jar cannot. */
+  readonly isDark: boolean;
 }
 
 /** Null for anything but a petrol blend. */
@@ -73,5 +76,6 @@ export function petrolStanding(
   const after = (at: string | null): boolean => at !== null && at >= standsUntil;
   // What was drained, seen and poured on has stood where it was drained.
   const hasStood = now >= standsUntil;
-  return { since, standsUntil, hasStood, drained: after(gumsDrainedAt), clear: after(gumsClearAt) };
+  const isDark = shareOfFamily(held, "engine") > ENGINE_OIL_SHARE;
+  return { since, standsUntil, hasStood, drained: after(gumsDrainedAt), clear: after(gumsClearAt), isDark };
 }

@@ -1,8 +1,9 @@
+import { ENGINE_OIL_SHARE } from "../../fluids/engineOil";
 import type { Coordinates, PlaceId, Settings, SourceId, Spot as WrittenSpot } from "../../ledger";
 import { type Opening, type RoundQuestion, type Spot, spotOf } from "../../rounds";
 import type { PlaceView } from "../drive/places";
 import { KG_PER_LITRE, minutesAt, safeLitres, staysApart, tippedAt, valuePerLitre } from "../terms";
-import { ENGINE_OIL_SHARE, shareOfFamily } from "../vessel/family";
+import { shareOfFamily } from "../vessel/family";
 import type { VesselView } from "../vessel/vesselView";
 import type { SourceView } from "./sourceView";
 

@@ -19,8 +19,5 @@ export function shareOfFamily({ litres, components }: Held, family: FluidFamily)
 export const isCreamy = (held: Held, { fatLimitShare }: { readonly fatLimitShare: number }): boolean =>
   shareOfFamily(held, "fat") > Math.min(fatLimitShare, 0.9 * CREAMY_FAT_SHARE);
 
-/** More engine oil than a rinse of the tin leaves. */
-export const ENGINE_OIL_SHARE = 0.02;
-
 /** Oil drained from an engine that went through such a bag is a part to blend with; coarser and its soot wears the pump. */
 export const ENGINE_OIL_BAG_UM = 10;

@@ -62,7 +62,15 @@ export {
   type WashWay,
 } from "./recipe";
 export { type MethanolRecovery, methanolDensityAt20, methanolPct, recoverMethanol, recoveryKWh } from "./recovery";
-export { type Fit, FOAM_ROOM_SHARE, fitsKettle, type KitRecipe, kitTakesMolPerL, lyeBySchool } from "./schools";
+export {
+  type Fit,
+  FOAM_ROOM_SHARE,
+  fitsKettle,
+  type KitRecipe,
+  kitGuessMolPerL,
+  kitTakesMolPerL,
+  lyeBySchool,
+} from "./schools";
 export { soapPpm } from "./soap";
 export { ELEMENTS, type Element, isGlyceride } from "./species";
 export {

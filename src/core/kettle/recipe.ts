@@ -26,6 +26,10 @@ export interface BatchRecipe {
   /** Of the lot, at 15 °C, and its free acid as titrated. */
   readonly oilLitres: number;
   readonly acidMolPerL: number;
+  /** The kit whose marks it follows, where nobody titrated the oil: its acid is then a guess. */
+  readonly untitratedKit?: string | undefined;
+  /** A kit's one measure of sulfuric acid, mL as poured; absent: as much as the acid asks for. */
+  readonly sulfuricMl?: number | undefined;
   /** What was titrated after the acid stage: free acid and left-over sulfuric together. */
   readonly demandMolPerL?: number | undefined;
   readonly base: Base;

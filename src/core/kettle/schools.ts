@@ -8,6 +8,10 @@ export interface KitRecipe {
   readonly methanolLitres: number;
   readonly lyeG: number;
   readonly base: Base;
+  /** One measure of sulfuric acid, where it has an acid stage, mL as poured. */
+  readonly sulfuricMl?: number | undefined;
+  /** What oil its maker says it is for. */
+  readonly oilKind?: string | undefined;
 }
 
 /** The most free acid, mol/L, that a kit's one measure of lye does for with a school's dose left for the oil; below nothing: none. */
@@ -15,6 +19,10 @@ export function kitTakesMolPerL(kit: KitRecipe, purity: number, baseGPerMol: num
   const [leanest = 0] = BASE_DOSE_SCHOOLS[kit.base];
   return ((kit.lyeG * purity) / kit.oilLitres - leanest) / baseGPerMol;
 }
+
+/** What nobody titrated is reckoned as half of what the kit does for: what it really is, its maker cannot know either. */
+export const kitGuessMolPerL = (kit: KitRecipe, purity: number, baseGPerMol: number): number =>
+  Math.max(0, kitTakesMolPerL(kit, purity, baseGPerMol)) / 2;
 
 /** Grams of lye by each school's dose for the oil, side by side. */
 export const lyeBySchool = (

@@ -1,7 +1,7 @@
 import { type ComponentId, type FluidTable, fluidIn, isFluidId } from "../fluids";
 import { ACID_STAGE_DONE_PCT, acidStage } from "./acidStage";
 import { catalystGrams } from "./catalyst";
-import { METHANOL_KG_PER_L, OLEIC_G_PER_MOL } from "./masses";
+import { METHANOL_KG_PER_L, OLEIC_G_PER_MOL, SULFURIC_KG_PER_L } from "./masses";
 import type { Pot } from "./pot";
 import { potOf } from "./pot";
 import { OF_BASE } from "./reactions";
@@ -83,8 +83,12 @@ export function weighingOf(r: BatchRecipe, kgPerL: number): Weighing {
 
 function acidDose(r: BatchRecipe, kgPerL: number): Dose {
   const a = acidStage(r.oilLitres * kgPerL, pctOfMolPerL(r.acidMolPerL, kgPerL), r.sulfuricPurity);
+  const methanol = poured(a.methanolLitres, r.methanolPurity);
+  const { sulfuricMl } = r;
+  if (sulfuricMl !== undefined)
+    return { ...methanol, lyeG: 0, sulfuricKg: (sulfuricMl / 1000) * SULFURIC_KG_PER_L, sulfuricMl };
   return {
-    ...poured(a.methanolLitres, r.methanolPurity),
+    ...methanol,
     lyeG: 0,
     sulfuricKg: a.sulfuricKg / r.sulfuricPurity,
     sulfuricMl: a.sulfuricMl,

@@ -1,6 +1,6 @@
 import { fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { describe, expect, it } from "vitest";
-import { FUEL_TESTS, STAGES, type Stage } from "@/core/kettle";
+import { FUEL_TESTS, STAGES, type Stage, weighingOf } from "@/core/kettle";
 import { DEFAULT_SETTINGS } from "@/core/ledger";
 import { DEMO_NOW, demoStation } from "@/desk/testing";
 import { stampOf } from "@/store/testing";
@@ -120,6 +120,25 @@ describe("a plan", () => {
       "/titrate?vessel=kettle-12",
     );
     expect(document.querySelector("[data-lye]")?.textContent).toBe("…");
+    press("Begin the batch");
+    expect(screen.getByText(/titrate it first, or choose a fixed-size recipe by its maker's marks/)).toBeDefined();
+  });
+  it("by a kit's marks begins without a titration, its acid in one go, and says what nobody can know", async () => {
+    const kit = { name: "Fifteen", oilLitres: 15, methanolLitres: 3, lyeG: 150, base: "KOH" as const };
+    const kits = [{ ...kit, sulfuricMl: 15, oilKind: "light fryer oil" }];
+    await session().append([{ kind: "settings", data: { kits } }], stampOf("kits", DEMO_NOW));
+    show(<PlanScreen />);
+    fireEvent.click(await screen.findByRole("radio", { name: /^Fifteen/ }));
+    expect(screen.getByText(/By the marks of Fifteen, for light fryer oil/)).toBeDefined();
+    expect(document.querySelector("[data-lye]")?.textContent).toBe("150 g");
+    press("Begin the batch");
+    await waitFor(() => {
+      const recipe = view().batches.at(-1)?.batch.recipe;
+      expect(recipe).toMatchObject({ path: "acid-base", untitratedKit: "Fifteen", sulfuricMl: 15, oilLitres: 15 });
+      const weighing = recipe && weighingOf(recipe, 0.92);
+      expect(weighing?.first.lyeG).toBeCloseTo(150, 0);
+      expect(weighing?.acid?.sulfuricMl).toBe(15);
+    });
   });
 });
 

@@ -136,6 +136,8 @@ const SettingsSchema = z.object({
         methanolLitres: z.number().positive().max(10_000),
         lyeG: z.number().positive().max(100_000),
         base: z.enum(["NaOH", "KOH"]),
+        sulfuricMl: z.number().positive().max(10_000).optional(),
+        oilKind: Name.optional(),
       }),
     )
     .max(6),

@@ -1,6 +1,6 @@
 import { PACES, PATHS, WASH_WAYS } from "../../kettle";
 import * as z from "../../zod";
-import { Celsius, Litres, Minutes, Share } from "./quantities";
+import { Celsius, Litres, Minutes, Name, Share } from "./quantities";
 
 export const Purity = Share.min(0.2).meta({ is: "share" });
 export const AcidMolPerL = z.number().min(0).max(4);
@@ -13,6 +13,8 @@ export const BatchRecipeSchema = z.object({
   oilLitres: Litres,
   acidMolPerL: AcidMolPerL,
   demandMolPerL: AcidMolPerL.optional(),
+  untitratedKit: Name.optional(),
+  sulfuricMl: z.number().positive().max(10_000).optional(),
   base: BaseWord,
   basePurity: Purity,
   doseGPerL: z.number().min(1).max(20),
@@ -39,6 +41,8 @@ export const RECIPE_CALLED = {
   "recipe.oilLitres": "Oil",
   "recipe.acidMolPerL": "Free acid, mol/L",
   "recipe.demandMolPerL": "Titrated after the acid stage, mol/L",
+  "recipe.untitratedKit": "Not titrated, by the marks of",
+  "recipe.sulfuricMl": "Sulfuric acid by the kit, mL",
   "recipe.base": ["Lye", { NaOH: "NaOH", KOH: "KOH" }],
   "recipe.basePurity": "Purity of the lye",
   "recipe.doseGPerL": "Lye for the oil, g/L",

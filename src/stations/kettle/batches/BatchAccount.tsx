@@ -32,8 +32,12 @@ export function BatchAccount({ batch }: { batch: BatchState }) {
     <div className="mt-2 max-w-[860px]">
       <h2 className="text-2xl">{batch.batch.name}</h2>
       <p className="text-ink-2">
-        {units.litres(recipe.oilLitres)} at {formatNumber(pctOfMolPerL(recipe.acidMolPerL, 0.92), 1)} % acid,{" "}
-        {formatNumber(recipe.doseGPerL, 1)} g/L {recipe.base}, {formatNumber(recipe.methanolShare * 100, 1)} % methanol.
+        {units.litres(recipe.oilLitres)}
+        {recipe.untitratedKit === undefined
+          ? ` at ${formatNumber(pctOfMolPerL(recipe.acidMolPerL, 0.92), 1)} % acid`
+          : `, not titrated, by the marks of ${recipe.untitratedKit}`}
+        , {formatNumber(recipe.doseGPerL, 1)} g/L {recipe.base}, {formatNumber(recipe.methanolShare * 100, 1)} %
+        methanol.
       </p>
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by key */}
       <section aria-label="Balance" tabIndex={0} className="mt-2 overflow-x-auto">

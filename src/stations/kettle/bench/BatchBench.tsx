@@ -33,7 +33,7 @@ export function BatchBench({ batch, all }: { batch: BatchState; all: readonly Ba
   return (
     <Bench
       title={`${batch.batch.name}, ${units.litres(recipe.oilLitres)}`}
-      subtitle={`Acid ${acid} %, ${recipe.base}. Begun ${dayAndClock(batch.at)}.`}
+      subtitle={`${recipe.untitratedKit === undefined ? `Acid ${acid} %` : `Not titrated, by the marks of ${recipe.untitratedKit}`}, ${recipe.base}. Begun ${dayAndClock(batch.at)}.`}
       asideLabel="This stage"
       isUrgent
       aside={

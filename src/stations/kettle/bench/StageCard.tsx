@@ -20,17 +20,22 @@ interface Props {
   /** Why it cannot be ended yet; the end is then not offered. */
   readonly notYet?: string | undefined;
   readonly action?: string | undefined;
+  /** What is kept with its end, in words. */
+  readonly says?: string | undefined;
 }
 
 /** One stage: its number, its caution, what should be seen, and on to the next. */
-export function StageCard({ batch, stage, number, children, also = [], isComplete, notYet, action }: Props) {
+export function StageCard({ batch, stage, number, children, also = [], isComplete, notYet, action, says }: Props) {
   const stages = stagesOf(batch.batch.recipe.path);
   const at = stages.indexOf(stage);
   const next = stages[at + 1];
   const [saw, setSaw] = useState<Saw>(null);
   const [wrong, setWrong] = useState<string>();
   const isRead = useCautionRead(stage);
-  const done: Draft = { kind: "stage", data: { batch: batch.batch.id, stage, did: "done", ...(saw && { saw }) } };
+  const done: Draft = {
+    kind: "stage",
+    data: { batch: batch.batch.id, stage, did: "done", ...(saw && { saw }), ...(says && { says }) },
+  };
   // Lye and methanol go first: the interlocks are asked about them before the button is pressed. What else a stage ends
   // with stands under its own caution, and the store asks them again.
   const leads = also[0]?.kind === "charge" ? also[0] : undefined;

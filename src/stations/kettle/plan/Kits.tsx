@@ -9,7 +9,7 @@ import { gramsWords } from "@/ui/words/kettle";
 import type { Plan } from "./usePlan";
 
 /** Fixed-size recipes, filled to marks: one measure of lye, whatever the oil, and what acid that still does for. */
-export function Kits({ plan, purity, acidMolPerL }: { plan: Plan; purity: number; acidMolPerL: number }) {
+export function Kits({ plan, purity }: { plan: Plan; purity: number }) {
   const { view } = useYard();
   const units = useUnits();
   const { kits } = view.settings;
@@ -37,15 +37,20 @@ export function Kits({ plan, purity, acidMolPerL }: { plan: Plan; purity: number
         <p className="text-[15px] text-ink-2">None is kept. It saves the scales, and fits only oil with little acid.</p>
       )}
       {takes !== null ? (
-        <p className={`mt-1 ${takes < acidMolPerL ? "text-stop" : "text-go"}`}>
-          {takes < 0
-            ? "Its lye is less than even fresh oil wants."
-            : `Its one measure of lye does for up to ${formatNumber(takes, 3)} mol/L of acid; this oil has ${formatNumber(acidMolPerL, 3)}${takes < acidMolPerL ? ": too much. Weigh it, or thin it with better oil." : "."}`}
+        <p className={`mt-1 ${takes < (plan.titrated ?? 0) ? "text-stop" : "text-go"}`}>
+          {takes < 0 ? "Its lye is less than even fresh oil wants." : takesWords(takes, plan.titrated)}
         </p>
       ) : null}
       <NewKit kits={kits} />
     </section>
   );
+}
+
+function takesWords(takes: number, titrated: number | null): string {
+  const most = `Its one measure of lye does for up to ${formatNumber(takes, 3)} mol/L of acid`;
+  if (titrated === null) return `${most}; what this oil has, nobody has titrated.`;
+  const has = `${most}; this oil has ${formatNumber(titrated, 3)}`;
+  return takes < titrated ? `${has}: too much. Weigh it, or thin it with better oil.` : `${has}.`;
 }
 
 function NewKit({ kits }: { kits: readonly KitRecipe[] }) {
@@ -57,11 +62,15 @@ function NewKit({ kits }: { kits: readonly KitRecipe[] }) {
   const oil = useAmount(units.volume, null);
   const methanol = useAmount(units.volume, null);
   const lye = useNumber("", parsePlain);
+  const sulfuric = useNumber("", parsePlain);
+  const [oilKind, setOilKind] = useState("");
   const keep = (): void => {
     if (name.trim() === "") setWrong("What shall it be called?");
     else if (oil.value === null || oil.value <= 0) oil.refuse("How much oil?");
     else if (methanol.value === null || methanol.value <= 0) methanol.refuse("How much methanol?");
     else if (lye.value === null || lye.value <= 0) lye.refuse("How many grams?");
+    else if (sulfuric.text.trim() !== "" && (sulfuric.value === null || sulfuric.value <= 0))
+      sulfuric.refuse("How many millilitres?");
     else {
       const kit = {
         name: name.trim(),
@@ -69,6 +78,8 @@ function NewKit({ kits }: { kits: readonly KitRecipe[] }) {
         methanolLitres: methanol.value,
         lyeG: lye.value,
         base: base as "KOH",
+        ...(sulfuric.value !== null && { sulfuricMl: sulfuric.value }),
+        ...(oilKind.trim() !== "" && { oilKind: oilKind.trim() }),
       };
       const others = kits.filter((k) => k.name !== kit.name);
       note({ kind: "settings", data: { kits: [...others, kit].slice(-6) } }, `${kit.name} is kept.`);
@@ -91,6 +102,8 @@ function NewKit({ kits }: { kits: readonly KitRecipe[] }) {
         <NumberField label="Oil, to its mark" of={oil} />
         <NumberField label="Methanol, to its mark" of={methanol} />
         <NumberField label="Lye, one measure" of={lye} suffix="g" />
+        <NumberField label="Sulfuric acid, one measure" of={sulfuric} suffix="mL" hint="empty: it has no acid stage" />
+        <TextField label="For which oil, as it says" value={oilKind} onChange={setOilKind} />
         <Choice
           label="Lye"
           narrow

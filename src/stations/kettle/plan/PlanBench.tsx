@@ -1,12 +1,12 @@
 "use client";
-import type { ReactNode } from "react";
+import { type ReactNode, useState } from "react";
 import { fluidName } from "@/core/fluids";
 import { demandMolPerL, type Pace, type Path, weighingOf } from "@/core/kettle";
 import type { Batch, BatchState } from "@/core/ledger";
 import type { VesselView } from "@/core/readings";
 import { formatNumber } from "@/core/units";
 import { heightAtLitres } from "@/core/vessels";
-import { NumberField, useLog, useUnits, Why, YardLink } from "@/desk";
+import { NumberField, useLog, useUnits, Why } from "@/desk";
 import { useYard } from "@/store";
 import { Bench, Button, Caution, Choice, SelectField } from "@/ui";
 import type { Units } from "@/ui/words";
@@ -18,6 +18,7 @@ import { Kits } from "./Kits";
 import { OwnPace } from "./OwnPace";
 import { Schools } from "./Schools";
 import { StartBatch } from "./StartBatch";
+import { Untitrated } from "./Untitrated";
 import { MELT_CELSIUS, type Plan, usePlan } from "./usePlan";
 import { WeighingList } from "./WeighingList";
 
@@ -40,6 +41,7 @@ export function PlanBench({ lot, kettles, is, of, others }: Props) {
   const { view } = useYard();
   const units = useUnits();
   const plan = usePlan({ lot, kettles, is, of });
+  const [missing, setMissing] = useState(false);
   const { recipe, kettle } = plan;
   const kgPerL = densityOf(lot);
   const weighing = recipe ? weighingOf(recipe, kgPerL) : null;
@@ -57,14 +59,7 @@ export function PlanBench({ lot, kettles, is, of, others }: Props) {
           <p className="font-plate text-[46px] leading-none font-semibold" data-lye>
             {lyeG === null ? "…" : gramsWords(lyeG)}
           </p>
-          {plan.acidOf === null ? (
-            <p className="mt-2">
-              Nobody has titrated it.{" "}
-              <YardLink href={`/titrate?vessel=${lot.vessel.id}`} className="font-semibold text-go underline">
-                Titrate {lot.vessel.name}
-              </YardLink>
-            </p>
-          ) : null}
+          {plan.titrated === null ? <Untitrated lot={lot} kit={plan.kit} /> : null}
           {recipe && weighing ? (
             <>
               <WeighingList weighing={weighing} recipe={recipe} />
@@ -91,7 +86,7 @@ export function PlanBench({ lot, kettles, is, of, others }: Props) {
                   baseDoseGPerL: recipe.doseGPerL,
                   purity: recipe.basePurity,
                 }}
-                readings={lot.quality.acid ? "your titration" : "no titration"}
+                readings={lot.quality.acid ? "your titration" : "no titration: the kit's own marks"}
               />
             </>
           ) : null}
@@ -107,8 +102,20 @@ export function PlanBench({ lot, kettles, is, of, others }: Props) {
                 ? null
                 : { litres: plan.litres.value, ...(plan.celsius.value !== null && { celsius: plan.celsius.value }) }
             }
-            isComplete={() => complete(plan, lot, units)}
+            isComplete={() => {
+              const ok = complete(plan, lot, units);
+              setMissing(plan.recipe === null && plan.titrated === null);
+              return ok;
+            }}
           />
+          <div aria-live="polite">
+            {missing && plan.recipe === null ? (
+              <p className="mt-2 text-stop">
+                How much lye follows from its acid: titrate it first, or choose a fixed-size recipe by its maker's
+                marks.
+              </p>
+            ) : null}
+          </div>
           <KettlePages here="plan" />
         </>
       }
@@ -186,9 +193,9 @@ export function PlanBench({ lot, kettles, is, of, others }: Props) {
           {kettle ? (
             <FitAndStock recipe={recipe} weighing={weighing} kettle={kettle} chemicals={plan.chemicals} />
           ) : null}
-          {isRework ? null : <Kits plan={plan} purity={recipe.basePurity} acidMolPerL={recipe.acidMolPerL} />}
         </>
       ) : null}
+      {isRework ? null : <Kits plan={plan} purity={(plan.purity.value ?? 100) / 100} />}
     </Bench>
   );
 }

@@ -6,7 +6,9 @@ import {
   BASES,
   type Base,
   type BatchRecipe,
+  demandMolPerL,
   type KitRecipe,
+  kitGuessMolPerL,
   type Pace,
   type Path,
   PRESETS,
@@ -20,7 +22,7 @@ import { learnedOf } from "@/core/readings/kettle/past";
 import { type NumberInput, useAmount, useFollowing, useUnits } from "@/desk";
 import { useYard } from "@/store";
 import { plainly } from "@/ui/words";
-import { mainOil, oilLitresIn } from "../lot";
+import { densityOf, mainOil, oilLitresIn } from "../lot";
 import { type OwnPaceForm, useOwnPace } from "./OwnPace";
 
 /** What a plan starts from: a lot by itself, a trial to be scaled up, or a failed batch. */
@@ -56,7 +58,8 @@ export interface Plan {
   readonly chemicals: readonly Chemical[];
   readonly lye: Chemical | undefined;
   readonly spirit: Chemical | undefined;
-  readonly acidOf: BatchRecipe["acidMolPerL"] | null;
+  /** As titrated; null where nobody did. */
+  readonly titrated: BatchRecipe["acidMolPerL"] | null;
 }
 
 const lengths = ({ holdCelsius, mixMinutes, settleHours, wash }: BatchRecipe) => ({
@@ -85,16 +88,19 @@ export function usePlan({ lot, kettles, is, of }: PlanFrom): Plan {
   const kettle =
     kettles.find((k) => k.vessel.id === kettleId) ?? (lot.vessel.role === "kettle" && !isTrial ? lot : bySize[0]);
   const acid = lot.quality.acid;
-  const acidOf = isRework ? 0 : (acid?.acidMolPerL ?? null);
+  const titrated = isRework ? 0 : (acid?.acidMolPerL ?? null);
   const over = acid !== null && acid.ffaPct > view.settings.acidStageAbovePct;
+  const [kit, setKit] = useState<KitRecipe | null>(null);
   const [pathSet, setPath] = useState<Path | null>(null);
-  const path = pathSet ?? (isRework ? "base" : (old?.path ?? (over ? "acid-base" : "base")));
+  const path =
+    (kit?.sulfuricMl === undefined ? null : "acid-base") ??
+    pathSet ??
+    (isRework ? "base" : (old?.path ?? (over ? "acid-base" : "base")));
   const [pace, setPace] = useState<Pace>(old?.pace ?? "patient");
   const [base, setBase] = useState<Base>(
     old?.base ?? (lyePack(chemicals, "KOH") ? "KOH" : lyePack(chemicals, "NaOH") ? "NaOH" : "KOH"),
   );
   const [doseSet, setDose] = useState<number | null>(isRework ? REWORK.doseGPerL : (old?.doseGPerL ?? null));
-  const [kit, setKit] = useState<KitRecipe | null>(null);
   const lye = lyePack(chemicals, base);
   const litres = useAmount(units.volume, startLitres(lot, kettle, isTrial, isRework));
   const celsius = useAmount(units.temperature, view.settings.shedCelsius);
@@ -104,15 +110,15 @@ export function usePlan({ lot, kettles, is, of }: PlanFrom): Plan {
   const usualMethanol = isRework ? REWORK.methanolShare : (old?.methanolShare ?? preset.methanolShare);
   const methanol = useFollowing(plainly("%"), usualMethanol * 100);
   const doses = BASE_DOSE_SCHOOLS[base];
-  const dose = kit
-    ? kitDose(kit, acidOf ?? 0, (purity.value ?? 100) / 100)
-    : (doseSet ?? doses[Math.floor(doses.length / 2)] ?? 5);
+  const pure = (purity.value ?? 100) / 100;
+  const acidOf = titrated ?? (kit ? kitGuessMolPerL(kit, pure, BASES[kit.base].gPerMol) : null);
+  const usualDose = doseSet ?? doses[Math.floor(doses.length / 2)] ?? 5;
   const learned = learnedOf(view.batches).conversion;
   const litres15 =
     litres.value === null
       ? null
       : litres.value * (celsius.value === null ? 1 : litres15PerLitre(mainOil(lot), celsius.value));
-  const recipe: BatchRecipe | null =
+  const weighed: BatchRecipe | null =
     acidOf === null || litres15 === null || litres15 <= 0 || purity.value === null || methanol.value === null
       ? null
       : {
@@ -124,13 +130,18 @@ export function usePlan({ lot, kettles, is, of }: PlanFrom): Plan {
           acidMolPerL: acidOf,
           base: kit?.base ?? base,
           basePurity: purity.value / 100,
-          doseGPerL: dose,
+          doseGPerL: usualDose,
+          ...(kit && titrated === null && { untitratedKit: kit.name }),
+          ...(kit?.sulfuricMl !== undefined && { sulfuricMl: kit.sulfuricMl }),
           methanolShare: kit ? kit.methanolLitres / kit.oilLitres : methanol.value / 100,
           methanolPurity: spirit?.purity ?? 1,
           sulfuricPurity: Math.max(0.9, packOf(chemicals, "sulfuric-acid")?.purity ?? 0.96),
           secondShare: USUAL_SECOND_SHARE,
           conversion: learned?.[1] ?? USUAL_CONVERSION,
         };
+  // A kit's one measure of lye, less what its acid takes, is what is left for the oil.
+  const dose = kit && weighed ? kitDose(kit, demandMolPerL(weighed, densityOf(lot)), pure) : usualDose;
+  const recipe = weighed && { ...weighed, doseGPerL: dose };
   return {
     recipe,
     lot,
@@ -163,7 +174,7 @@ export function usePlan({ lot, kettles, is, of }: PlanFrom): Plan {
     chemicals,
     lye,
     spirit,
-    acidOf,
+    titrated,
   };
 }
 

@@ -1,6 +1,8 @@
 "use client";
-import { pctOfMolPerL } from "@/core/kettle";
+import { useState } from "react";
+import { demandMolPerL as demandOf, pctOfMolPerL } from "@/core/kettle";
 import { formatNumber } from "@/core/units";
+import { TextField } from "@/ui";
 import { densityOf } from "../../lot";
 import { TitrationForm } from "../../titrate/TitrationForm";
 import { BigNumber, StageCard } from "../StageCard";
@@ -9,6 +11,10 @@ import type { StageProps } from "./props";
 /** After an acid stage the oil is titrated again: what it reads now is what the lye has to deal with. */
 export function RetitrateStage({ batch, stage, kettle }: StageProps) {
   const { demandMolPerL, acidMolPerL } = batch.batch.recipe;
+  const kit = batch.batch.recipe.untitratedKit;
+  const [why, setWhy] = useState(kit === undefined ? "" : `by the marks of ${kit}`);
+  const isOpen = demandMolPerL === undefined && why.trim() === "";
+  const expected = demandOf(batch.batch.recipe, densityOf(kettle));
   const pct = (mol: number): string => `${formatNumber(pctOfMolPerL(mol, densityOf(kettle)), 2)} %`;
   return (
     <StageCard
@@ -17,7 +23,8 @@ export function RetitrateStage({ batch, stage, kettle }: StageProps) {
       number={
         <BigNumber value={demandMolPerL === undefined ? "?" : pct(demandMolPerL)} name={`was ${pct(acidMolPerL)}`} />
       }
-      notYet={demandMolPerL === undefined ? "Titrate it below first." : undefined}
+      notYet={isOpen ? "Titrate it below first, or say why you go on without." : undefined}
+      says={demandMolPerL === undefined && why.trim() !== "" ? `Not titrated again: ${why.trim()}` : undefined}
     >
       {demandMolPerL !== undefined && pctOfMolPerL(demandMolPerL, densityOf(kettle)) > 1 ? (
         <p className="text-[15px] text-stop">
@@ -31,6 +38,14 @@ export function RetitrateStage({ batch, stage, kettle }: StageProps) {
         </summary>
         <TitrationForm vessel={kettle} batch={batch.batch.id} />
       </details>
+      {demandMolPerL === undefined ? (
+        <TextField
+          label="Or go on without: why"
+          value={why}
+          onChange={setWhy}
+          hint={`The lye is then reckoned for ${pct(expected)} of acid; what is more becomes soap.`}
+        />
+      ) : null}
     </StageCard>
   );
 }

@@ -45,6 +45,41 @@ describe("power for the pump", () => {
 });
 
 describe("a run as it is told", () => {
+  it("of a petrol blend pushed by air is never begun; where it has happened, it is told in the open", async () => {
+    const can = {
+      id: "can-9" as never,
+      name: "Can nine",
+      role: "blend" as const,
+      rimMm: 400,
+      material: "steel" as const,
+    };
+    const litres = (fluid: "petrol" | "canola", n: number) => ({
+      kind: "purchase" as const,
+      data: { to: can.id, fluid, amount: { litres: n } },
+    });
+    const shape = { kind: "cylinder" as const, diameterMm: 350, heightMm: 400 };
+    const drafts = [{ kind: "vessel" as const, data: { ...can, shape } }, litres("petrol", 5), litres("canola", 15)];
+    for (const [i, d] of drafts.entries()) {
+      const said = await session().append(
+        [{ ...d, despite: ["petrol-in-unfit-vessel"] } as never],
+        stampOf(`can-${i}`, DEMO_NOW),
+      );
+      expect(said.ok, JSON.stringify(said)).toBe(true);
+    }
+    const before = session().written().length;
+    show(<FilterScreen />);
+    fireEvent.change(screen.getByLabelText("From"), { target: { value: "can-9" } });
+    fireEvent.click(screen.getByRole("radio", { name: "Air" }));
+    await screen.findByText(/never by compressed air|compressed air/i);
+    expect((screen.getByRole("button", { name: "Start the run" }) as HTMLButtonElement).disabled).toBe(true);
+    expect((screen.getByRole("button", { name: "Log the run" }) as HTMLButtonElement).disabled).toBe(true);
+    press("It has happened: log it all the same");
+    await waitFor(() => expect(session().written()).toHaveLength(before + 1));
+    const run = session()
+      .written()
+      .find((e) => e.kind === "filter-run");
+    expect(run?.despite).toContain("petrol-by-air");
+  });
   it("keeps what was found in each bag, the drive and the head", async () => {
     show(<FilterScreen />);
     type("Feed above the bag", "1200");

@@ -99,6 +99,23 @@ describe("a hot kettle", () => {
   });
 });
 
+describe("vinegar in an open barrel", () => {
+  const barrel: Draft[] = [
+    { kind: "vessel", data: { ...drum("barrel", "wash"), material: "polyethylene" } },
+    { kind: "purchase", data: { to: vid("barrel"), fluid: "biodiesel", amount: { litres: 60 } } },
+    { kind: "purchase", data: { to: vid("barrel"), fluid: "methanol", amount: { litres: 1 } } },
+  ];
+  const reacted = (takes: "acetic-acid" | "canola"): Draft => ({
+    kind: "react",
+    data: { vessel: vid("barrel"), takes: [{ component: takes, kg: 0.01 }], gives: [{ component: "soap", kg: 0.01 }] },
+  });
+  it("splits soap cold and is no heating; what is warmed there with methanol in it still is", () => {
+    const yard = yardOf(...barrel, { kind: "weather", data: { shedCelsius: 15 } });
+    expect(codes(yard, reacted("acetic-acid"))).toEqual([]);
+    expect(codes(yard, reacted("canola"))).toEqual(["near-flash"]);
+  });
+});
+
 describe("stages follow each other", () => {
   it("refuses one before those that come before it, and lets a thermometer be read at any time", () => {
     const begin: Draft = { kind: "stage", data: { batch: ID, stage: "mix", did: "begin" } };

@@ -14,6 +14,7 @@ const OPERATION: Readonly<Record<How, Operation | null>> = {
   dose: "dose",
   heat: "heat",
   react: "react",
+  neutralise: "dose",
   fill: "fill-vehicle",
   // Out of the yard, or only counted: neither meets anything in a vessel.
   burn: null,

@@ -24,6 +24,8 @@ export type How =
   | "dose"
   | "heat"
   | "react"
+  /** Acid and soap, cold, as they meet: no heat is put to it. */
+  | "neutralise"
   | "fill"
   | "burn"
   | "dispose"

@@ -35,7 +35,10 @@ export const react = defineKind({
       path: ["gives"],
       message: "kilograms are not kept",
     }),
-  moves: ({ vessel }) => [flow("react", vessel, vessel, { all: true })],
+  // Vinegar splits soap where it stands, cold; everything else that reacts here is warmed for it.
+  moves: ({ vessel, takes }) => [
+    flow(takes.some((t) => t.component === "acetic-acid") ? "neutralise" : "react", vessel, vessel, { all: true }),
+  ],
   speaksOf: SPEAKS_OF_NONE,
   apply(yard, { happenedAt, data: { vessel, takes, gives, batch } }) {
     if (batch !== undefined && !yard.batches.has(batch)) return noBatch(batch);

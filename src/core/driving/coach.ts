@@ -5,8 +5,7 @@ import {
   backPurgeOf,
   type Mode,
   type Moment,
-  oilAtPump,
-  oilInLine,
+  oilLeft,
   outcomeOf,
   type Plumbed,
   type Positions,
@@ -36,6 +35,8 @@ export type Move =
   /** The line is clean and all rests on diesel; or nothing was ever switched. */
   | { readonly code: "stop" }
   | { readonly code: "set-right"; readonly turns: readonly Turn[]; readonly fouls: number }
+  /** It stands wrong, and no turn makes it right: the loop is at fault. */
+  | { readonly code: "no-way"; readonly fouls: number }
   | { readonly code: "dry"; readonly holds: "diesel" | "oil" };
 
 export interface Coached {
@@ -61,12 +62,12 @@ export function nextMove(c: Coached): Move {
   const { plumbed: p, moment } = c;
   if (!moment.setting.runs) return engineOff(c);
   if (p.rig.controls.length === 0) return { code: "one-tank", isThin: c.oilNu <= c.limitMm2PerS, nuMm2PerS: c.oilNu };
-  const { mode } = moment;
+  const mode = modeThen(c);
   if (mode === "wrong") return setRight(c);
   const dry = dryTank(c);
   if (dry) return { code: "dry", holds: dry };
   if (mode === "oil") return onOil(c);
-  const inLine = oilAtPump(moment);
+  const inLine = oilLeft(p, moment);
   if (mode === "purge") return purging(c, inLine);
   // On diesel: what still hangs in the line goes home with it.
   if (inLine > c.markShare && p.line) return { code: "purging", minutesLeft: minutesLeft(c, inLine), astrayLitres: 0 };
@@ -74,6 +75,14 @@ export function nextMove(c: Coached): Move {
   const why = switchVerdict(c.oilCelsius, c.gateCelsius, c.oilNu, c.limitMm2PerS);
   if (why.code !== "on-oil") return { code: "warm", minutesLeft: c.minutesToGate, why };
   return { code: "switch", turns: turnsFor(c, "oil") };
+}
+
+/** Where diesel comes only through the loop, that is how it drives on diesel, and not a purge that never ends. */
+function modeThen({ plumbed: p, moment }: Coached): Mode {
+  const { mode } = moment;
+  return mode === "purge" && !p.stands.some((s) => s.mode === "diesel") && standFor(p.rig, p.stands, "diesel")
+    ? "diesel"
+    : mode;
 }
 
 function onOil(c: Coached): Move {
@@ -108,7 +117,7 @@ function engineOff(c: Coached): Move {
   const back = backPurgeOf(rig, stands);
   const at = c.moment.setting.at;
   if (!back || !rig.controls.every((k) => (at[k.id] ?? k.positions[0]) === back.at[k.id])) return { code: "start" };
-  const inLine = oilInLine(c.plumbed, c.moment);
+  const inLine = oilLeft(c.plumbed, c.moment);
   return inLine > c.markShare
     ? { code: "back-purging", secondsLeft: backSeconds(c, back.litresPerMinute, inLine) }
     : { code: "turn-back", turns: turnsFor(c, "diesel"), astrayLitres: 0 };
@@ -139,7 +148,8 @@ function setRight(c: Coached): Move {
   const home = turnsFor(c, "diesel");
   const on = turnsFor(c, "oil");
   // Whichever is nearer: a valve that was only half done is finished, not undone.
-  return { code: "set-right", fouls, turns: on.length > 0 && on.length < home.length ? on : home };
+  const nearer = on.length > 0 && (home.length === 0 || on.length < home.length) ? on : home;
+  return nearer.length > 0 ? { code: "set-right", fouls, turns: nearer } : { code: "no-way", fouls };
 }
 
 /** Minutes until tonight's mark, by the line's own curve from what is in it now. */

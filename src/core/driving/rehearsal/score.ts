@@ -1,4 +1,4 @@
-import { outcomeOf } from "../rig";
+import { oilLeft, outcomeOf } from "../rig";
 import { holdsOf } from "../rig/parts";
 import type { Rehearsal, Tally } from "./rehearse";
 
@@ -66,10 +66,11 @@ export function scoreOf(r: Rehearsal, markShare: number): Score {
 }
 
 function leftBehind(r: Rehearsal, markShare: number): Cost[] {
-  const { moment, oilAtPump } = r.now;
+  const { moment } = r.now;
+  const left = oilLeft(r.plumbed, moment);
   const line: Cost[] =
-    oilAtPump > markShare * 1.1
-      ? [{ code: "left-in-line", amount: oilAtPump, points: Math.min(30, Math.ceil(30 * (oilAtPump - markShare))) + 5 }]
+    left > markShare * 1.1
+      ? [{ code: "left-in-line", amount: left, points: Math.min(30, Math.ceil(30 * (left - markShare))) + 5 }]
       : [];
   const o = outcomeOf(r.plumbed.rig, { ...moment.setting, power: true, runs: true }, r.plumbed.burnLitresPerMinute);
   const isHome =

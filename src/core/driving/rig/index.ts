@@ -55,7 +55,7 @@ export {
   minutesBy,
   modeAt,
   oilAtPump,
-  oilInLine,
+  oilLeft,
   onTo,
   type Plumbed,
   plumbed,

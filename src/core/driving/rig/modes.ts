@@ -54,7 +54,9 @@ const restsOf = (rig: Rig, at: Positions): number => rig.controls.filter((c) => 
 /** The stand that a driver means by a mode: for oil everything is turned, for the others as much as may be rests. */
 export function standFor(rig: Rig, stands: readonly Stand[], mode: Exclude<Mode, "wrong">): Stand | null {
   const sign = mode === "oil" ? -1 : 1;
-  const fit = stands.filter((s) => s.mode === mode);
+  const named = stands.filter((s) => s.mode === mode);
+  // Where the return is looped for good, diesel comes through the loop or not at all.
+  const fit = named.length === 0 && mode === "diesel" ? stands.filter((s) => s.mode === "purge") : named;
   return fit.reduce<Stand | null>(
     (best, s) => (best && sign * restsOf(rig, best.at) >= sign * restsOf(rig, s.at) ? best : s),
     null,

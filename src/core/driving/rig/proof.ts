@@ -74,11 +74,15 @@ function nameOf(rig: Rig, at: Positions): Mode | null {
   return names.every((n) => n === "oil" || n === "loop") ? "oil" : null;
 }
 
-const misnamedIn = (rig: Rig, rows: readonly ProofRow[]): ProofRow[] =>
-  rows.filter((r) => {
+function misnamedIn(rig: Rig, rows: readonly ProofRow[]): ProofRow[] {
+  // Looped for good, "diesel" is diesel through the loop.
+  const isLoopedForGood = !rows.some((r) => r.mode === "diesel");
+  return rows.filter((r) => {
     const named = nameOf(rig, r.at);
-    return named !== null && named !== r.mode;
+    const does = isLoopedForGood && named === "diesel" && r.mode === "purge" ? "diesel" : r.mode;
+    return named !== null && named !== does;
   });
+}
 
 function findingsOf(rig: Rig, rows: readonly ProofRow[], burn: number): Finding[] {
   const sound = rows.filter((r) => r.power && !r.stuck);

@@ -1,4 +1,4 @@
-import { type Line, lineOf, purgeStand } from "./line";
+import { backPurgeOf, type Line, lineOf, purgeStand } from "./line";
 import { type Mode, modeOf, type Positions, type Stand, standFor, standsOf, turnsTo } from "./modes";
 import { flowsOf } from "./network";
 import { outcomeOf } from "./outcome";
@@ -142,22 +142,27 @@ export function oilAtPump(m: Moment): number {
   return row === null || oil === undefined ? 0 : shareAt(m.run, row, oil);
 }
 
-/** Share of the oil tank's fuel in what of the line something flows through now: a stub that nothing reaches stays as it is. */
-export function oilInLine(p: Plumbed, m: Moment): number {
-  const { stores, litres } = m.run;
-  const oil = stores.tanks.findIndex((id) => holdsOf(p.rig, id) === "oil");
+const STILL = 1e-9;
+
+/**
+ * Share of oil that a stop leaves: the one figure that the coach, the trip and the next start go by. With the engine off,
+ * where a little pump pushes back, it is what that pump reaches; the stub beyond its tee it never can. Else at the pump.
+ */
+export function oilLeft(p: Plumbed, m: Moment): number {
+  const back = m.setting.runs ? null : backPurgeOf(p.rig, p.stands);
+  if (!back) return oilAtPump(m);
+  const { rig, stores, litres } = m.run;
+  const oil = stores.tanks.findIndex((id) => holdsOf(rig, id) === "oil");
   const origins = stores.tanks.length + 1;
-  const flows = flowsOf(p.rig, m.setting, p.burnLitresPerMinute);
+  const flows = flowsOf(rig, { power: true, runs: false, at: back.at }, p.burnLitresPerMinute);
   let [held, of] = [0, 0];
   for (const { chain, first, cells } of stores.chains) {
     if (!p.line?.chains.includes(chain.id) || Math.abs(chainFlow(chain, flows)) < STILL) continue;
     held += chain.litres;
     for (let row = first; row < first + cells; row++) of += litres[row * origins + oil] ?? 0;
   }
-  return held > 0 ? of / held : 0;
+  return held > 0 ? of / held : oilAtPump(m);
 }
-
-const STILL = 1e-9;
 
 /** Minutes with the engine on, by what its valves made of it; of diesel, before and after the first oil. */
 export interface MinutesBy {
@@ -201,7 +206,7 @@ const LEAST = 1e-6;
  * What is to be written of a trip. What stands in the line at the end counts as burned, and what stood in it at the
  * start had been: over two trips that is right to the drop, and never out by more than the line.
  */
-export function booked(start: Moment, end: Moment): TripBooked {
+export function booked(p: Plumbed, start: Moment, end: Moment): TripBooked {
   const { tanks } = end.run.stores;
   const burned = tanks.map((tank, o) => ({
     tank,
@@ -222,7 +227,7 @@ export function booked(start: Moment, end: Moment): TripBooked {
     burned: some(burned),
     moved: some(there),
     spilled: some(spilled),
-    leftOilShare: oilAtPump(end),
+    leftOilShare: oilLeft(p, end),
     air: burnedIn(end.run)[tanks.length] ?? 0,
   };
 }

@@ -41,14 +41,15 @@ describe("a trip", () => {
       expect(by.onOil).toBeCloseTo(45, 9);
       expect(by.purge).toBeCloseTo(8, 9);
       const { last } = replay(p, events);
-      const t = booked(atRest(p), last);
+      const t = booked(p, atRest(p), last);
       expect(t.burned.reduce((sum, b) => sum + b.litres, 0)).toBeCloseTo(63 * BURN, 1);
       expect(t.leftOilShare).toBeLessThan(0.06);
       expect(t.spilled).toEqual([]);
     },
   );
   it("by a loop puts no diesel into the oil tank; to the oil tank, all of the purge that is not burned", () => {
-    const moved = (id: ShelfId) => booked(atRest(ready(id)), replay(ready(id), remembered(ready(id), told)).last).moved;
+    const moved = (id: ShelfId) =>
+      booked(ready(id), atRest(ready(id)), replay(ready(id), remembered(ready(id), told)).last).moved;
     expect(moved("loop")).toEqual([]);
     const [pushed] = moved("three-position");
     expect(pushed).toMatchObject({ from: "diesel", to: "oil" });
@@ -56,7 +57,7 @@ describe("a trip", () => {
   });
   it("with one switch for both sends the line's oil into the diesel tank at once", () => {
     const p = ready("following");
-    const { moved } = booked(atRest(p), replay(p, remembered(p, told)).last);
+    const { moved } = booked(p, atRest(p), replay(p, remembered(p, told)).last);
     const astray = moved.find((m) => m.to === "diesel")?.litres ?? 0;
     expect(astray).toBeGreaterThan(0.5 * (p.line?.lineLitres ?? 0));
     expect(astray).toBeLessThan(2.5 * (p.line?.lineLitres ?? 0));
@@ -86,7 +87,7 @@ describe("a trip", () => {
       leftOilShare: 0.5,
       tanksInSeries: null,
     });
-    const t = booked(atRest(p), replay(p, remembered(p, { startOnDiesel: 20, onOil: 0, purge: 0 })).last);
+    const t = booked(p, atRest(p), replay(p, remembered(p, { startOnDiesel: 20, onOil: 0, purge: 0 })).last);
     expect(t.moved).toEqual([]);
     expect(t.burned.map((b) => b.tank)).toEqual(["diesel"]);
   });

@@ -1,7 +1,7 @@
 "use client";
 import { useEffect, useRef } from "react";
 import { type Move, nextMove, purgeMinutesOf } from "@/core/driving";
-import { oilAtPump } from "@/core/driving/rig";
+import { oilLeft } from "@/core/driving/rig";
 import type { VehicleState } from "@/core/ledger";
 import type { VehicleCold } from "@/core/readings/drive/vehicleCold";
 import { formatNumber } from "@/core/units";
@@ -197,7 +197,7 @@ function Big({
   );
 }
 
-function FourGauges({ ride: { now } }: { ride: TripNow }) {
+function FourGauges({ ride: { now, plumbed } }: { ride: TripNow }) {
   const units = useUnits();
   const hot = now.oilCelsius >= now.gateCelsius;
   const thin = now.oilNu <= now.limitMm2PerS;
@@ -214,7 +214,7 @@ function FourGauges({ ride: { now } }: { ride: TripNow }) {
         good={thin}
       />
       <Figure value={units.celsius(Math.round(now.coolantCelsius))} name="coolant" good={null} />
-      <Figure value={`${percentWords(oilAtPump(now.moment))} oil`} name="in the line at the pump" good={null} />
+      <Figure value={`${percentWords(oilLeft(plumbed, now.moment))} oil`} name="in the line at the pump" good={null} />
     </div>
   );
 }

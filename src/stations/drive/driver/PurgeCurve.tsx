@@ -2,7 +2,7 @@
 import { Chart, LinearScale, LineController, LineElement, PointElement } from "chart.js";
 import { useEffect, useRef } from "react";
 import { minutesToResidual, type PurgeLine, purgeResidual } from "@/core/driving";
-import { oilAtPump, type Plumbed, pumpFlowOfRig, STRAIGHT_TANKS } from "@/core/driving/rig";
+import { oilLeft, type Plumbed, pumpFlowOfRig, STRAIGHT_TANKS } from "@/core/driving/rig";
 import type { Ridden } from "@/core/readings/drive/ridden";
 import { formatMinutes } from "@/core/units";
 import { useUnits } from "@/desk";
@@ -34,7 +34,7 @@ export default function PurgeCurve({ plumbed, now, markShare, night }: Props) {
   // To the next half minute, so that the axis ends on a figure.
   const most = Math.max(1, Math.ceil(own * 2.8) / 2);
   // While it purges, where on the curve it is.
-  const inLine = oilAtPump(now.moment);
+  const inLine = oilLeft(plumbed, now.moment);
   const here = line && now.moment.setting.runs && now.moment.mode === "purge" && inLine > 0.001 ? inLine : null;
   useEffect(() => {
     if (!canvas.current || !line) return;

@@ -50,7 +50,7 @@ export function TripForm({ state, plumbed, eventsOf, given, outsideCelsius, mark
   const events = eventsOf(sound);
   const key = JSON.stringify(events.filter((e) => e.what !== "read"));
   // biome-ignore lint/correctness/useExhaustiveDependencies: the key says what is in the events
-  const used = useMemo(() => booked(atRest(plumbed), replay(plumbed, events).last), [plumbed, key]);
+  const used = useMemo(() => booked(plumbed, atRest(plumbed), replay(plumbed, events).last), [plumbed, key]);
   const how = useRan();
   const vessel = (tank: string) => vesselOfTank(vehicle, tank);
   const read = odometer.value;

@@ -109,6 +109,11 @@ export function moveWords(move: Move, rig: Rig, u: Units): { readonly what: stri
         what: "Set the valves right",
         why: `${move.fouls > 0 ? `Oil goes into the diesel tank, ${perSecond(move.fouls, u)}. ` : ""}${turnsWords(rig, move.turns)}.`,
       };
+    case "no-way":
+      return {
+        what: "Stop the engine",
+        why: `${move.fouls > 0 ? `Oil goes into the diesel tank, ${perSecond(move.fouls, u)}. ` : ""}However the valves stand, this loop does not feed one fuel and take it back. Look at how it is connected.`,
+      };
     case "dry":
       return { what: "Change over: the tank is empty", why: `The ${move.holds} tank gives air next.` };
   }

@@ -1,0 +1,175 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { type Coached, nextMove } from ".";
+import { proofOf, type Rig, rigFaults, standFor, standsOf } from "./rig";
+import { after, atRest, booked, oilLeft, onTo, plumbed, replay, type TripEvent } from "./rig/sequence";
+import { rigFromShelf } from "./rig/shelf";
+import { control, HEATED, heatedSupply, hosesThrough, threeWay } from "./rig/shelf/arrangement";
+
+const BURN = 0.12;
+const tanks = { diesel: { litres: 30, capacityLitres: 50 }, oil: { litres: 40, capacityLitres: 76 } };
+const readied = (rig: Rig) => plumbed({ rig, burnLitresPerMinute: BURN, tanks, leftOilShare: 0, tanksInSeries: null });
+const turn = (minute: number, position: string, of = "supply-switch"): TripEvent => ({
+  minute,
+  what: "turn",
+  control: of,
+  position,
+});
+
+/** One valve, for the supply; whatever the pump gives back comes round to it for good. */
+const ONE_VALVE: Rig = {
+  from: "loop",
+  parts: [
+    ...HEATED,
+    threeWay("supply", "Supply", "hand", "supply-switch", ["oil"]),
+    { id: "join", kind: "tee", name: "Loop joins" },
+  ],
+  hoses: [
+    ...hosesThrough(["diesel.out", "supply.a"], 1500),
+    ...hosesThrough(["oil.out", "pick-up", "supply.b"], 600),
+    ...hosesThrough(["supply.common", "join.a"], 100),
+    ...hosesThrough(["join.b", "filter", "exchanger", "pump.in"], 300),
+    ...hosesThrough(["pump.back", "join.c"], 400),
+  ],
+  controls: [control("supply-switch", "Supply", "diesel", "oil")],
+};
+
+const asked = (rig: Rig, events: readonly TripEvent[], minute: number, more: Partial<Coached> = {}): Coached => {
+  const p = readied(rig);
+  const moment = onTo(
+    p,
+    events.reduce((m, e) => after(p, m, e), atRest(p)),
+    minute,
+  );
+  const usual = { oilCelsius: 82, oilNu: 12, gateCelsius: 70, limitMm2PerS: 15, minutesToGate: 6, markShare: 0.05 };
+  return { plumbed: p, moment, ...usual, isStopping: false, ...more };
+};
+const start: TripEvent = { minute: 0, what: "start" };
+const isMute = (move: ReturnType<typeof nextMove>): boolean => "turns" in move && move.turns.length === 0;
+
+describe("a kit of one valve, its return looped for good", () => {
+  it("drives on diesel through the loop, switches, purges through it and stops", () => {
+    expect(rigFaults(ONE_VALVE, BURN)).toEqual([]);
+    const codes = (events: readonly TripEvent[], minute: number, isStopping = false) =>
+      nextMove(asked(ONE_VALVE, events, minute, { isStopping })).code;
+    expect(codes([start], 1)).toBe("switch");
+    expect(codes([start], 1, true)).toBe("stop");
+    const on = [start, turn(9, "oil")];
+    expect(codes(on, 30)).toBe("run");
+    expect(nextMove(asked(ONE_VALVE, on, 30, { isStopping: true }))).toMatchObject({
+      code: "start-purge",
+      turns: [{ control: "supply-switch", position: "diesel" }],
+    });
+    const back = [...on, turn(40, "diesel")];
+    expect(codes(back, 41, true)).toBe("purging");
+    expect(codes(back, 90, true)).toBe("stop");
+  });
+  it("is proved by what flows: diesel through the loop is named rightly and no stand is wrong", () => {
+    const codes = proofOf(ONE_VALVE, BURN).findings.map((f) => f.code);
+    expect(codes).not.toContain("named-otherwise");
+    expect(codes).not.toContain("no-purge");
+    expect(standFor(ONE_VALVE, standsOf(ONE_VALVE, BURN), "diesel")?.at).toEqual({ "supply-switch": "diesel" });
+  });
+});
+
+/** Any heated loop: hand or solenoid, either valve reversed or missing, its return home, round, or to the oil's tank. */
+const anyRig = fc
+  .record({
+    moved: fc.constantFrom("hand" as const, "solenoid" as const, "motor" as const),
+    back: fc.constantFrom(
+      "home" as const,
+      "loop" as const,
+      "oil" as const,
+      "always-loop" as const,
+      "always-oil" as const,
+    ),
+    one: fc.boolean(),
+    reversed: fc.constantFrom(null, "supply", "return"),
+    looseNames: fc.boolean(),
+  })
+  .map(({ moved, back, one, reversed, looseNames }): Rig => {
+    const other = looseNames ? "over" : back === "oil" ? "oil" : "loop";
+    const valves = [
+      threeWay("supply", "Supply", moved, "a", [one && looseNames ? "over" : "oil"]),
+      threeWay("return", "Return", moved, one ? "a" : "b", [one ? (looseNames ? "over" : "oil") : other]),
+    ].map((v) => (v.id === reversed ? { ...v, isReversed: true } : v));
+    const fixed = back === "always-loop" || back === "always-oil" || back === "home";
+    const joins = back === "loop" || back === "always-loop";
+    const supply = joins
+      ? [
+          ...hosesThrough(["diesel.out", "supply.a"], 1500),
+          ...hosesThrough(["oil.out", "pick-up", "supply.b"], 600),
+          ...hosesThrough(["supply.common", "join.a"], 100),
+          ...hosesThrough(["join.b", "filter", "exchanger", "pump.in"], 300),
+        ]
+      : heatedSupply().filter((h) => !h.from.startsWith("pump.back") && !h.from.startsWith("return"));
+    const to = {
+      home: "diesel.back",
+      loop: "join.c",
+      oil: "oil.back",
+      "always-loop": "join.c",
+      "always-oil": "oil.back",
+    };
+    const rest = fixed
+      ? hosesThrough(["pump.back", to[back]], 800)
+      : [
+          ...hosesThrough(["pump.back", "return.common"], 300),
+          ...hosesThrough(["return.a", "diesel.back"], 1500),
+          ...hosesThrough(["return.b", to[back]], 500),
+        ];
+    return {
+      from: "loop",
+      parts: [
+        ...HEATED,
+        ...(fixed ? valves.slice(0, 1) : valves),
+        ...(joins ? [{ id: "join", kind: "tee" as const, name: "Loop joins" }] : []),
+      ],
+      hoses: [...supply, ...rest],
+      controls: [
+        control("a", "Fuel", "diesel", one && looseNames ? "over" : "oil"),
+        ...(fixed || one ? [] : [control("b", "Return", "diesel", other)]),
+      ],
+    };
+  });
+
+describe("whatever loop it is", () => {
+  it("the coach never gives an empty instruction, however the valves stand and whenever it is asked", () => {
+    fc.assert(
+      fc.property(
+        anyRig,
+        fc.array(fc.tuple(fc.nat(1), fc.nat(1), fc.integer({ min: 1, max: 12 })), { maxLength: 5 }),
+        fc.boolean(),
+        fc.constantFrom(20, 82),
+        (rig, turns, isStopping, oilCelsius) => {
+          fc.pre(rigFaults(rig, BURN).length === 0);
+          let minute = 0;
+          const events: TripEvent[] = [start];
+          for (const [c, position, wait] of turns) {
+            const which = rig.controls[c % rig.controls.length];
+            minute += wait;
+            if (which) events.push(turn(minute, which.positions[position] ?? "diesel", which.id));
+          }
+          for (const later of [0.01, 3, 45]) {
+            const move = nextMove(asked(rig, events, minute + later, { isStopping, oilCelsius }));
+            expect(isMute(move), `${move.code} of ${JSON.stringify(rig.controls)}`).toBe(false);
+          }
+        },
+      ),
+      { numRuns: 15 },
+    );
+  });
+});
+
+describe("a winter back-purge", () => {
+  it("well done, leaves what it reaches clean, and the trip says the same as the coach", () => {
+    const rig = rigFromShelf("back-purge");
+    const p = readied(rig);
+    const to = (minute: number, position: string): TripEvent => turn(minute, position, "switch");
+    const events: TripEvent[] = [start, to(9, "oil"), { minute: 30, what: "stop" }, to(30, "back"), to(31, "diesel")];
+    const { last } = replay(p, events);
+    expect(oilLeft(p, last)).toBeLessThan(0.05);
+    expect(booked(p, atRest(p), last).leftOilShare).toBe(oilLeft(p, last));
+    const { last: none } = replay(p, [start, to(9, "oil"), { minute: 30, what: "stop" }, to(30, "diesel")]);
+    expect(oilLeft(p, none)).toBeGreaterThan(0.95);
+  });
+});

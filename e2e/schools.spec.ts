@@ -102,3 +102,69 @@ test("on the road: oil through a hand pump's filter goes into the tank once the 
   await expect(form).toBeHidden();
   expect(bad).toEqual([]);
 });
+
+/** The clock of the page, so many minutes on; what is reckoned by it follows. */
+async function wait(page: Page, now: { at: number }, minutes: number): Promise<void> {
+  now.at += minutes * 60_000;
+  await page.clock.setFixedTime(now.at);
+  await page.waitForTimeout(1_200);
+}
+
+async function plumb(page: Page, as: string): Promise<void> {
+  await openDemo(page, "/rig?vehicle=flatbed");
+  await page.getByLabel("Begin with").selectOption({ label: as });
+  await page.getByRole("button", { name: "Take it in place of these parts" }).click();
+  await page.getByRole("button", { name: "Fit it so" }).click();
+  await expect(page.getByText("Flatbed is plumbed so from now on.")).toBeVisible();
+  await page.goto("/drive?vehicle=flatbed&demo=1");
+}
+
+test("one hand valve, the return looped for good: diesel through the loop, and every step says what to turn", async ({
+  page,
+}) => {
+  const bad = complaints(page);
+  const now = { at: NOW.getTime() };
+  await plumb(page, "One hand valve, looped for good");
+  const coach = page.getByRole("complementary").first();
+  await page.getByRole("button", { name: "Engine started" }).click();
+  await wait(page, now, 25);
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Flatbed: on diesel");
+  await expect(coach.getByText("Switch to oil")).toBeVisible();
+  await page.getByRole("button", { name: /^Supply to oil/ }).click();
+  await wait(page, now, 20);
+  await page.getByRole("button", { name: "Stopping soon" }).click();
+  await expect(coach.getByText("Purge from here")).toBeVisible();
+  await page.getByRole("button", { name: /^Supply to diesel/ }).click();
+  await expect(coach.getByText(/^Purge, .* more/)).toBeVisible();
+  await wait(page, now, 60);
+  await expect(coach.getByText("Stop when you like")).toBeVisible();
+  await expect(page.getByText("Turn back to diesel")).toBeHidden();
+  expect(bad).toEqual([]);
+});
+
+test("a winter back-purge, done well, ends clean: by the coach, and in the trip that is logged", async ({ page }) => {
+  const bad = complaints(page);
+  const now = { at: NOW.getTime() };
+  await plumb(page, "Winter back-purge");
+  const coach = page.getByRole("complementary").first();
+  await page.getByRole("button", { name: "Engine started" }).click();
+  await wait(page, now, 25);
+  await page.getByRole("button", { name: /^Fuel to oil/ }).click();
+  await wait(page, now, 20);
+  await page.getByRole("button", { name: "Stopping soon" }).click();
+  await expect(coach.getByText("Stop the engine, then back-purge")).toBeVisible();
+  await page.getByRole("button", { name: "Engine off, Fuel to back-purge" }).click();
+  await expect(coach.getByText(/^Back-purge, \d+ s more/)).toBeVisible();
+  await wait(page, now, 1);
+  await page.getByRole("button", { name: /^Fuel to diesel/ }).click();
+  await expect(coach.getByText("Stop when you like")).toBeVisible();
+  await page.getByRole("button", { name: "Engine stopped" }).click();
+  await expect(coach.getByText(/^about [\d.]+ %$/)).toHaveText(/^about \d(\.\d)? %$/);
+  await expect(coach.getByText(/with that much oil in the line it may not start/)).toBeHidden();
+  await page.getByLabel("Distance").fill("21");
+  await page.getByRole("button", { name: "Log the trip" }).click();
+  await expect(page.getByText(/^Trip logged/)).toBeVisible();
+  await page.getByRole("link", { name: /the yard$/ }).click();
+  await expect(page.getByText("Flatbed stopped on oil")).toBeHidden();
+  expect(bad).toEqual([]);
+});

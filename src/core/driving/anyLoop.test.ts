@@ -9,7 +9,7 @@ import { control, HEATED, heatedSupply, hosesThrough, threeWay } from "./rig/she
 const BURN = 0.12;
 const tanks = { diesel: { litres: 30, capacityLitres: 50 }, oil: { litres: 40, capacityLitres: 76 } };
 const readied = (rig: Rig) => plumbed({ rig, burnLitresPerMinute: BURN, tanks, leftOilShare: 0, tanksInSeries: null });
-const turn = (minute: number, position: string, of = "supply-switch"): TripEvent => ({
+const turn = (minute: number, position: string, of = "supply-valve"): TripEvent => ({
   minute,
   what: "turn",
   control: of,
@@ -17,22 +17,7 @@ const turn = (minute: number, position: string, of = "supply-switch"): TripEvent
 });
 
 /** One valve, for the supply; whatever the pump gives back comes round to it for good. */
-const ONE_VALVE: Rig = {
-  from: "loop",
-  parts: [
-    ...HEATED,
-    threeWay("supply", "Supply", "hand", "supply-switch", ["oil"]),
-    { id: "join", kind: "tee", name: "Loop joins" },
-  ],
-  hoses: [
-    ...hosesThrough(["diesel.out", "supply.a"], 1500),
-    ...hosesThrough(["oil.out", "pick-up", "supply.b"], 600),
-    ...hosesThrough(["supply.common", "join.a"], 100),
-    ...hosesThrough(["join.b", "filter", "exchanger", "pump.in"], 300),
-    ...hosesThrough(["pump.back", "join.c"], 400),
-  ],
-  controls: [control("supply-switch", "Supply", "diesel", "oil")],
-};
+const ONE_VALVE = rigFromShelf("one-valve");
 
 const asked = (rig: Rig, events: readonly TripEvent[], minute: number, more: Partial<Coached> = {}): Coached => {
   const p = readied(rig);
@@ -58,7 +43,7 @@ describe("a kit of one valve, its return looped for good", () => {
     expect(codes(on, 30)).toBe("run");
     expect(nextMove(asked(ONE_VALVE, on, 30, { isStopping: true }))).toMatchObject({
       code: "start-purge",
-      turns: [{ control: "supply-switch", position: "diesel" }],
+      turns: [{ control: "supply-valve", position: "diesel" }],
     });
     const back = [...on, turn(40, "diesel")];
     expect(codes(back, 41, true)).toBe("purging");
@@ -68,7 +53,7 @@ describe("a kit of one valve, its return looped for good", () => {
     const codes = proofOf(ONE_VALVE, BURN).findings.map((f) => f.code);
     expect(codes).not.toContain("named-otherwise");
     expect(codes).not.toContain("no-purge");
-    expect(standFor(ONE_VALVE, standsOf(ONE_VALVE, BURN), "diesel")?.at).toEqual({ "supply-switch": "diesel" });
+    expect(standFor(ONE_VALVE, standsOf(ONE_VALVE, BURN), "diesel")?.at).toEqual({ "supply-valve": "diesel" });
   });
 });
 

@@ -62,7 +62,7 @@ export function nextMove(c: Coached): Move {
   const { plumbed: p, moment } = c;
   if (!moment.setting.runs) return engineOff(c);
   if (p.rig.controls.length === 0) return { code: "one-tank", isThin: c.oilNu <= c.limitMm2PerS, nuMm2PerS: c.oilNu };
-  const mode = modeThen(c);
+  const { mode } = moment;
   if (mode === "wrong") return setRight(c);
   const dry = dryTank(c);
   if (dry) return { code: "dry", holds: dry };
@@ -75,14 +75,6 @@ export function nextMove(c: Coached): Move {
   const why = switchVerdict(c.oilCelsius, c.gateCelsius, c.oilNu, c.limitMm2PerS);
   if (why.code !== "on-oil") return { code: "warm", minutesLeft: c.minutesToGate, why };
   return { code: "switch", turns: turnsFor(c, "oil") };
-}
-
-/** Where diesel comes only through the loop, that is how it drives on diesel, and not a purge that never ends. */
-function modeThen({ plumbed: p, moment }: Coached): Mode {
-  const { mode } = moment;
-  return mode === "purge" && !p.stands.some((s) => s.mode === "diesel") && standFor(p.rig, p.stands, "diesel")
-    ? "diesel"
-    : mode;
 }
 
 function onOil(c: Coached): Move {
@@ -116,8 +108,13 @@ function engineOff(c: Coached): Move {
   const { rig, stands } = c.plumbed;
   const back = backPurgeOf(rig, stands);
   const at = c.moment.setting.at;
-  if (!back || !rig.controls.every((k) => (at[k.id] ?? k.positions[0]) === back.at[k.id])) return { code: "start" };
   const inLine = oilLeft(c.plumbed, c.moment);
+  if (!back || !rig.controls.every((k) => (at[k.id] ?? k.positions[0]) === back.at[k.id])) {
+    if (!c.isStopping) return { code: "start" };
+    return back && inLine > c.markShare
+      ? { code: "back-purge", turns: turnsToStand(c, back.at), seconds: backSeconds(c, back.litresPerMinute, inLine) }
+      : { code: "stop" };
+  }
   return inLine > c.markShare
     ? { code: "back-purging", secondsLeft: backSeconds(c, back.litresPerMinute, inLine) }
     : { code: "turn-back", turns: turnsFor(c, "diesel"), astrayLitres: 0 };

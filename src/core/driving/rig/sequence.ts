@@ -84,9 +84,11 @@ export function atRest(p: Plumbed): Moment {
   return { run, setting, isHeaterOn: false, mode: modeAt(p, setting) };
 }
 
-/** The mode of a setting, as if the engine ran. */
-export const modeAt = (p: Plumbed, setting: Setting): Mode =>
-  modeOf(p.rig, outcomeOf(p.rig, { ...setting, runs: true }, p.burnLitresPerMinute));
+/** The mode of a setting, as if the engine ran. Where diesel comes only through the loop, that is on diesel, and no purge that never ends. */
+export function modeAt(p: Plumbed, setting: Setting): Mode {
+  const mode = modeOf(p.rig, outcomeOf(p.rig, { ...setting, runs: true }, p.burnLitresPerMinute));
+  return mode === "purge" && !p.stands.some((s) => s.mode === "diesel") ? "diesel" : mode;
+}
 
 /** A moment with one event more: first time passes, then it happens. */
 export function after(p: Plumbed, m: Moment, event: TripEvent): Moment {

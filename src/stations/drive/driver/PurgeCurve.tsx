@@ -35,7 +35,7 @@ export default function PurgeCurve({ plumbed, now, markShare, night }: Props) {
   const most = Math.max(1, Math.ceil(own * 2.8) / 2);
   // While it purges, where on the curve it is.
   const inLine = oilLeft(plumbed, now.moment);
-  const here = line && now.moment.setting.runs && now.moment.mode === "purge" && inLine > 0.001 ? inLine : null;
+  const here = line && now.moment.setting.runs && now.moment.mode !== "oil" && inLine > 0.001 ? inLine : null;
   useEffect(() => {
     if (!canvas.current || !line) return;
     const look = chartLook(night);

@@ -3,6 +3,7 @@ import type { ShelfRig } from "./arrangement";
 import { backPurge } from "./backPurge";
 import { following } from "./following";
 import { looped } from "./looped";
+import { oneValve } from "./oneValve";
 import { plain } from "./plain";
 import { plainHeated } from "./plainHeated";
 import { selector } from "./selector";
@@ -18,6 +19,7 @@ const SHELF = [
   plainHeated,
   unheated,
   looped,
+  oneValve,
   toOilTank,
   following,
   threePosition,

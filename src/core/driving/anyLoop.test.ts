@@ -145,6 +145,33 @@ describe("whatever loop it is", () => {
   });
 });
 
+describe("three hand valves", () => {
+  it("are told once that nothing returns without a hand", () => {
+    for (const id of ["three-hand", "one-valve"] as const) {
+      const rests = proofOf(rigFromShelf(id), BURN).findings.filter((f) => f.code === "rests-on-oil");
+      expect(rests).toEqual([{ code: "rests-on-oil", at: null, isHand: true }]);
+    }
+    expect(proofOf(rigFromShelf("loop"), BURN).findings.some((f) => f.code === "rests-on-oil")).toBe(false);
+  });
+  it("followed turn by turn get to oil and home again: no turn that was announced is dropped or undone", () => {
+    const rig = rigFromShelf("three-hand");
+    const follow = (events: TripEvent[], isStopping: boolean, until: string): number => {
+      for (let turns = 0; turns < 12; turns++) {
+        const minute = (events.at(-1)?.minute ?? 0) + 2;
+        const move = nextMove(asked(rig, events, minute, { isStopping }));
+        if (move.code === until) return turns;
+        const [first] = "turns" in move ? move.turns : [];
+        expect(first, move.code).toBeDefined();
+        if (first) events.push(turn(minute, first.position, first.control));
+      }
+      return Number.NaN;
+    };
+    const events = [start];
+    expect(follow(events, false, "run")).toBe(rig.controls.length);
+    expect(follow(events, true, "stop")).toBe(rig.controls.length);
+  });
+});
+
 describe("a winter back-purge", () => {
   it("well done, leaves what it reaches clean, and the trip says the same as the coach", () => {
     const rig = rigFromShelf("back-purge");

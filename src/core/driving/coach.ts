@@ -139,14 +139,19 @@ const turnsFor = ({ plumbed: p, moment }: Coached, mode: Exclude<Mode, "wrong">)
 const turnsAway = (c: Coached): readonly Turn[] =>
   turnsFor(c, purgeStand(c.plumbed.rig, c.plumbed.stands) ? "purge" : "diesel");
 
+/** A turn that was half done is finished: towards what is wanted now, and not back by the nearer way. */
 function setRight(c: Coached): Move {
   const { plumbed: p, moment } = c;
   const fouls = astrayInto(outcomeOf(p.rig, moment.setting, p.burnLitresPerMinute), "diesel", p.rig);
-  const home = turnsFor(c, "diesel");
-  const on = turnsFor(c, "oil");
-  // Whichever is nearer: a valve that was only half done is finished, not undone.
-  const nearer = on.length > 0 && (home.length === 0 || on.length < home.length) ? on : home;
-  return nearer.length > 0 ? { code: "set-right", fouls, turns: nearer } : { code: "no-way", fouls };
+  const why = switchVerdict(c.oilCelsius, c.gateCelsius - FALL_BACK_K, c.oilNu, c.limitMm2PerS);
+  const wanted: readonly Exclude<Mode, "wrong">[] =
+    c.isStopping || why.code !== "on-oil"
+      ? oilLeft(p, moment) > c.markShare
+        ? ["purge", "diesel", "oil"]
+        : ["diesel", "purge", "oil"]
+      : ["oil", "diesel", "purge"];
+  const turns = wanted.map((mode) => turnsFor(c, mode)).find((way) => way.length > 0);
+  return turns ? { code: "set-right", fouls, turns } : { code: "no-way", fouls };
 }
 
 /** Minutes until tonight's mark, by the line's own curve from what is in it now. */

@@ -101,7 +101,7 @@ describe("the builder's bench", () => {
     expect(screen.getByRole("button", { name: "Fit it so" })).toHaveProperty("disabled", true);
     press("Take Tee out");
     fireEvent.click(screen.getByRole("tab", { name: "Fail-safe proof" }));
-    expect(screen.getByText(/stays on oil, as a hand or a motor left it/)).toBeDefined();
+    expect(screen.getByText(/without a hand nothing here returns to diesel by itself/)).toBeDefined();
     expect(screen.getByText(/No position purges/)).toBeDefined();
     press("Back to how it is fitted");
     expect(screen.getByText("As it is fitted. Change it below.")).toBeDefined();

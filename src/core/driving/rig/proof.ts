@@ -98,7 +98,8 @@ function findingsOf(rig: Rig, rows: readonly ProofRow[], burn: number): Finding[
       (r): Finding => ({ code: "named-otherwise", at: r.at, named: nameOf(rig, r.at) ?? "", mode: r.mode }),
     ),
     ...(misnamed.length > 0 ? reversedOnes(rig, burn) : []),
-    ...(rests.length === dark.length ? [null] : rests.map((r) => r.at)).map(
+    // What no hand valve can do is said once, and is no fault of any stand.
+    ...(rests.length === 0 ? [] : isHand || rests.length === dark.length ? [null] : rests.map((r) => r.at)).map(
       (at): Finding => ({ code: "rests-on-oil", at, isHand }),
     ),
     ...(sound.some((r) => r.mode === "purge") ? [] : [{ code: "no-purge" } as const]),

@@ -18,7 +18,7 @@ export function ProofPanel({ rig, burn }: { rig: Rig; burn: number }) {
         <p className="rounded-md border-2 border-go bg-card px-3 py-2">
           {rig.controls.length === 0
             ? "Nothing here turns: there is no wrong side to be on."
-            : "Each position does what it is called, and without power it rests on diesel."}
+            : `Each position does what it is called${other.some((f) => f.code === "rests-on-oil") ? "." : ", and without power it rests on diesel."}`}
         </p>
       ) : (
         <div role="status" className="rounded-md border-2 border-stop bg-card px-3 py-2">

@@ -76,10 +76,15 @@ export function findingWords(f: Finding, rig: Rig): { readonly text: string; rea
         text: `${partName(rig, f.part)} is plumbed the wrong way round: swap its two side hoses, or its name.`,
       };
     case "rests-on-oil":
-      return {
-        isBad: true,
-        text: `${f.at === null ? "However the switches stand" : standsAt(rig, f.at)}, when the power goes the engine ${f.isHand ? "stays on oil, as a hand or a motor left it" : "has oil, or oil goes into the diesel tank"}. It may not start cold.`,
-      };
+      return f.isHand
+        ? {
+            isBad: false,
+            text: "A valve turned by hand or by a motor stays where it was left: without a hand nothing here returns to diesel by itself. Purge and turn back before every stop.",
+          }
+        : {
+            isBad: true,
+            text: `${f.at === null ? "However the switches stand" : standsAt(rig, f.at)}, when the power goes the engine has oil, or oil goes into the diesel tank. It may not start cold.`,
+          };
     case "no-purge":
       return {
         isBad: false,

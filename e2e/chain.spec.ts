@@ -157,7 +157,12 @@ async function kitchenToKilometre(page: Page, barehands: Hands, openLog: () => P
   });
 
   await step("start, stop, and forget that", async () => {
-    for (const label of ["Engine started", "Engine stopped", "Forget this trip"])
+    for (const label of [
+      "Engine started",
+      "Engine stopped",
+      "Forget this trip",
+      "Tap again to forget it: nothing of it is kept",
+    ])
       await hands.press(page, "button", label);
   });
 

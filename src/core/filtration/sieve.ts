@@ -1,8 +1,16 @@
 /** US sieve number and its opening in µm (ASTM E11). A mesh number is not a micron: finer meshes have higher numbers. */
 export const US_SIEVES: readonly (readonly [mesh: number, um: number])[] = [
+  [10, 2000],
+  [12, 1700],
+  [14, 1400],
+  [16, 1180],
+  [18, 1000],
   [20, 850],
+  [25, 710],
   [30, 600],
+  [35, 500],
   [40, 425],
+  [45, 355],
   [50, 300],
   [60, 250],
   [70, 212],

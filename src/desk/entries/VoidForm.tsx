@@ -41,7 +41,15 @@ export default function VoidForm({ entry, onDone }: { entry: Entry; onDone: () =
     if (said === null) onDone();
   };
   return (
-    <div className="flex flex-wrap items-end gap-2 py-2">
+    <form
+      noValidate
+      className="flex flex-wrap items-end gap-2 py-2"
+      onSubmit={(e) => {
+        e.preventDefault();
+        // Enter goes no further than the plain button would: against the gates it is pressed.
+        if (!isRefused(clearance)) void run();
+      }}
+    >
       {corrected ? (
         <div className="w-full">
           <Choice
@@ -66,11 +74,11 @@ export default function VoidForm({ entry, onDone }: { entry: Entry; onDone: () =
           Void it all the same
         </Button>
       ) : (
-        <Button look="stop" onClick={() => void run()}>
+        <Button look="stop" type="submit">
           Void it
         </Button>
       )}
-    </div>
+    </form>
   );
 }
 

@@ -42,6 +42,8 @@ describe("the driver's bench", () => {
     press("Take the last back");
     expect(screen.queryByText("Return to loop")).toBeNull();
     press("Forget this trip");
+    expect(screen.queryByRole("button", { name: "Engine started" })).toBeNull();
+    press(/^Tap again to forget it/);
     expect(screen.getByRole("button", { name: "Engine started" })).toBeDefined();
   });
   it("refuses an odometer that runs backwards at its field, and keeps what was typed", async () => {

@@ -15,7 +15,8 @@ describe("a rating is said on both scales, since people mix them up", () => {
     [5, "5 µm, finer than sieves"],
     [0.5, "0.5 µm, finer than sieves"],
     [200, "200 µm, about sieve 70"],
-    [1200, "1,200 µm, coarser than sieves"],
+    [1200, "1,200 µm, about sieve 16"],
+    [2500, "2,500 µm, coarser than sieves"],
     [undefined, "rating unknown"],
   ])("%s µm", (um, words) => expect(ratingWords(um)).toBe(words));
 });

@@ -2,7 +2,9 @@ import { type ComponentId, componentName } from "@/core/fluids";
 import type { YardView } from "@/core/view";
 
 /** Names of the things that entries and errors speak of, as the yard calls them. */
-export const nameOf = (view: YardView, id: string): string => view.names[id] ?? id;
+export const nameOf = (view: YardView, id: string): string => view.names[id] ?? (MADE_ID.test(id) ? "The new one" : id);
+/** As things that a person adds are numbered; one that is being added has no name in the book yet. */
+const MADE_ID = /^[0-9A-HJKMNP-TV-Z]{26}$/;
 
 /** "canola", or "canola mix" where something else of note is in it. */
 export function mostlyWords(components: readonly { component: ComponentId; litres: number }[]): string {

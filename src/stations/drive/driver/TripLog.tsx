@@ -4,6 +4,7 @@ import { formatMinutes } from "@/core/units";
 import { useUnits } from "@/desk";
 import { Button } from "@/ui";
 import type { Units } from "@/ui/words";
+import { ForgetTrip } from "./ForgetTrip";
 import type { TripNow } from "./useTrip";
 import { turnWords } from "./words";
 
@@ -87,9 +88,7 @@ export function TripLog({ ride }: { ride: TripNow }) {
         <Button look="quiet" onClick={() => ride.happen({ what: ride.now.moment.setting.runs ? "stop" : "start" })}>
           {ride.now.moment.setting.runs ? "A short stop" : "Started again"}
         </Button>
-        <Button look="quiet" onClick={ride.forget}>
-          Forget this trip
-        </Button>
+        <ForgetTrip onForget={ride.forget} />
       </div>
       {trip.odd ? (
         <div role="alert" className="rounded-md border-2 border-warn bg-warn-floor px-3 py-2">

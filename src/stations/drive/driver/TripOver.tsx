@@ -1,7 +1,7 @@
 "use client";
 import { minutesBy } from "@/core/driving/rig";
 import type { VehicleState } from "@/core/ledger";
-import { Button } from "@/ui";
+import { ForgetTrip } from "./ForgetTrip";
 import { TripForm } from "./TripForm";
 import type { TripNow } from "./useTrip";
 
@@ -26,9 +26,7 @@ export function TripOver({ ride, state, markShare }: Props) {
         given={minutesBy(plumbed, trip.events)}
         onLogged={ride.forget}
       />
-      <Button look="quiet" onClick={ride.forget}>
-        Forget this trip
-      </Button>
+      <ForgetTrip onForget={ride.forget} />
     </>
   );
 }

@@ -1,4 +1,4 @@
-import type { CupId, Entry } from "@/core/ledger";
+import { type CupId, DEFAULT_SETTINGS, type Entry } from "@/core/ledger";
 import { GrainBook } from "@/core/readings/settle/grains";
 import { standingOf } from "@/core/readings/vessel/standing";
 import { MS_PER_DAY, MS_PER_HOUR } from "@/core/units";
@@ -38,6 +38,9 @@ export function demoYard(nowMs: number, seed: number = DEMO_SEED): Entry[] {
     shedCelsius: 11,
     measures: [{ name: "jug", litres: 2 }],
     home: { latitude: 57.31, longitude: -22.4 },
+    // Its owner's: an island in the sea is milder than its latitude.
+    nightMonthsCelsius: [...DEFAULT_SETTINGS.nightMonthsCelsius],
+    shedMonthsCelsius: [...DEFAULT_SETTINGS.shedMonthsCelsius],
   });
   knownRecipe(w, openMs + MS_PER_HOUR / 2);
   for (let week = 0; week < ROUTINE_WEEKS; week++) {

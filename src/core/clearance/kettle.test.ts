@@ -112,6 +112,8 @@ describe("vinegar in an open barrel", () => {
   it("splits soap cold and is no heating; what is warmed there with methanol in it still is", () => {
     const yard = yardOf(...barrel, { kind: "weather", data: { shedCelsius: 15 } });
     expect(codes(yard, reacted("acetic-acid"))).toEqual([]);
+    const acid: Draft = { kind: "purchase", data: { to: vid("barrel"), fluid: "acetic-acid", amount: { litres: 1 } } };
+    expect(yardOf(...barrel, acid, reacted("acetic-acid")).faults).toEqual([]);
     expect(codes(yard, reacted("canola"))).toEqual(["near-flash"]);
   });
 });

@@ -134,4 +134,4 @@ function fluidFlaw(yard: YardState, entry: Entry): Flaw | undefined {
 }
 
 /** Done to oil where it stands. */
-const STAYS: ReadonlySet<string> = new Set(["heat", "react"]);
+const STAYS: ReadonlySet<string> = new Set(["heat", "react", "neutralise"]);

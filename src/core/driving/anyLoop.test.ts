@@ -4,7 +4,15 @@ import { type Coached, nextMove } from ".";
 import { proofOf, type Rig, rigFaults, standFor, standsOf } from "./rig";
 import { after, atRest, booked, oilLeft, onTo, plumbed, replay, type TripEvent } from "./rig/sequence";
 import { rigFromShelf } from "./rig/shelf";
-import { control, HEATED, heatedSupply, hosesThrough, threeWay } from "./rig/shelf/arrangement";
+import {
+  control,
+  HEATED,
+  heatedSupply,
+  hosesThrough,
+  LOOP_JOINS,
+  loopedSupply,
+  threeWay,
+} from "./rig/shelf/arrangement";
 
 const BURN = 0.12;
 const tanks = { diesel: { litres: 30, capacityLitres: 50 }, oil: { litres: 40, capacityLitres: 76 } };
@@ -81,12 +89,7 @@ const anyRig = fc
     const fixed = back === "always-loop" || back === "always-oil" || back === "home";
     const joins = back === "loop" || back === "always-loop";
     const supply = joins
-      ? [
-          ...hosesThrough(["diesel.out", "supply.a"], 1500),
-          ...hosesThrough(["oil.out", "pick-up", "supply.b"], 600),
-          ...hosesThrough(["supply.common", "join.a"], 100),
-          ...hosesThrough(["join.b", "filter", "exchanger", "pump.in"], 300),
-        ]
+      ? loopedSupply()
       : heatedSupply().filter((h) => !h.from.startsWith("pump.back") && !h.from.startsWith("return"));
     const to = {
       home: "diesel.back",
@@ -104,11 +107,7 @@ const anyRig = fc
         ];
     return {
       from: "loop",
-      parts: [
-        ...HEATED,
-        ...(fixed ? valves.slice(0, 1) : valves),
-        ...(joins ? [{ id: "join", kind: "tee" as const, name: "Loop joins" }] : []),
-      ],
+      parts: [...HEATED, ...(fixed ? valves.slice(0, 1) : valves), ...(joins ? [LOOP_JOINS] : [])],
       hoses: [...supply, ...rest],
       controls: [
         control("a", "Fuel", "diesel", one && looseNames ? "over" : "oil"),

@@ -60,4 +60,13 @@ export const heatedSupply = (): Hose[] => [
   ...hosesThrough(["return.a", "diesel.back"], 1500),
 ];
 
+/** The same, with what comes round from the pump joining it after the valve. */
+export const loopedSupply = (): Hose[] => [
+  ...hosesThrough(["diesel.out", "supply.a"], 1500),
+  ...hosesThrough(["oil.out", "pick-up", "supply.b"], 600),
+  ...hosesThrough(["supply.common", "join.a"], 100),
+  ...hosesThrough(["join.b", "filter", "exchanger", "pump.in"], 300),
+];
+export const LOOP_JOINS: RigPart = { id: "join", kind: "tee", name: "Loop joins" };
+
 export const HEATED: readonly RigPart[] = [DIESEL_TANK, OIL_TANK, HOT_PICK_UP, FILTER, EXCHANGER, PUMP];

@@ -1,4 +1,4 @@
-import { control, HEATED, hosesThrough, type ShelfRig, threeWay } from "./arrangement";
+import { control, HEATED, hosesThrough, LOOP_JOINS, loopedSupply, type ShelfRig, threeWay } from "./arrangement";
 
 /** Heated second tank; on oil the return comes round to the engine side. */
 export const looped = {
@@ -10,13 +10,10 @@ export const looped = {
       ...HEATED,
       threeWay("supply", "Supply", "solenoid", "supply-switch", ["oil"]),
       threeWay("return", "Return", "solenoid", "return-switch", ["loop"]),
-      { id: "join", kind: "tee", name: "Loop joins" },
+      LOOP_JOINS,
     ],
     hoses: [
-      ...hosesThrough(["diesel.out", "supply.a"], 1500),
-      ...hosesThrough(["oil.out", "pick-up", "supply.b"], 600),
-      ...hosesThrough(["supply.common", "join.a"], 100),
-      ...hosesThrough(["join.b", "filter", "exchanger", "pump.in"], 300),
+      ...loopedSupply(),
       ...hosesThrough(["pump.back", "return.common"], 250),
       ...hosesThrough(["return.b", "join.c"], 300),
       ...hosesThrough(["return.a", "diesel.back"], 1500),

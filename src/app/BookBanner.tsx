@@ -6,7 +6,7 @@ import { useYard } from "@/store";
 import type { OpenYard } from "@/store/YardProvider";
 import { Button, buttonClass } from "@/ui";
 import { counted, fullDay, fullMoment } from "@/ui/words";
-import { CAUSE_STEPS, CAUSE_WORDS, wordError } from "@/ui/words/errors";
+import { CAUSE_STEPS, CAUSE_WORDS } from "@/ui/words/causes";
 import { clockIsWrong } from "./clockIsWrong";
 
 /** What is wrong with the book itself, while it is: never in silence, and always with a way to carry the yard away. */
@@ -97,7 +97,7 @@ function TroubleBanner() {
     );
   const again = async (): Promise<void> => {
     const done = await client.recover();
-    setSaid(done.ok ? null : wordError(done.error, view));
+    setSaid(done.ok ? null : (await errorWords()).wordError(done.error, view));
     if (done.ok) toast(`It takes entries again: both copies were made anew, all ${done.value.entries} are here.`);
     await refresh();
   };
@@ -140,6 +140,9 @@ function useAskBeforeLeaving(isStuck: boolean): void {
   }, [isStuck]);
 }
 
+/** Fetched when something went wrong: no page needs them to open. */
+const errorWords = () => import("@/ui/words/errors");
+
 function ClockBanner() {
   const { book, client, write, view } = useYard();
   const [said, setSaid] = useState<string | null>(null);
@@ -147,7 +150,7 @@ function ClockBanner() {
   if (book.latestAt === null) return null;
   const dateToNow = async (): Promise<void> => {
     const written = await write(await client.datedToNow(new Date(Date.now()).toISOString()));
-    setSaid(written.ok ? null : wordError(written.error, view));
+    setSaid(written.ok ? null : (await errorWords()).wordError(written.error, view));
   };
   return (
     <Bar>

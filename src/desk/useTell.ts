@@ -3,7 +3,6 @@ import { useCallback, useMemo } from "react";
 import { toast } from "sonner";
 import type { Draft, Entry, EntryId } from "@/core/ledger";
 import { type StoreError, useYard } from "@/store";
-import { wordError } from "@/ui/words";
 import { despite } from "./useClearance";
 
 /** Long enough to read it twice. */
@@ -126,6 +125,8 @@ const GONE = "It was taken back already.";
 
 async function wordRefusal(yard: ReturnType<typeof useYard>, error: StoreError): Promise<string> {
   const later: Entry | null = "entry" in error ? await yard.client.find(error.entry) : null;
+  // Fetched when something went wrong: no page needs its words to open.
+  const { wordError } = await import("@/ui/words/errors");
   return wordError(error, yard.view, later ?? undefined);
 }
 

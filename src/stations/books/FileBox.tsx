@@ -3,7 +3,8 @@ import { type ChangeEvent, useState } from "react";
 import { toast } from "sonner";
 import { type RestoreReport, useYard } from "@/store";
 import { Button } from "@/ui";
-import { counted, fullDay, isFileError, wordError, wordFileError } from "@/ui/words";
+import { counted, fullDay } from "@/ui/words";
+import { isFileError, wordError, wordFileError } from "@/ui/words/errors";
 
 interface Offered extends RestoreReport {
   readonly text: string;

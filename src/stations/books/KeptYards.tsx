@@ -3,7 +3,8 @@ import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import { useYard } from "@/store";
 import { Button } from "@/ui";
-import { counted, fullMoment, isFileError, wordError, wordFileError } from "@/ui/words";
+import { counted, fullMoment } from "@/ui/words";
+import { isFileError, wordError, wordFileError } from "@/ui/words/errors";
 
 /** Yards that a restore has replaced: the way back. */
 export function KeptYards() {

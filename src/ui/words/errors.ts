@@ -3,6 +3,7 @@ import { fluidName } from "@/core/fluids";
 import type { YardFileError } from "@/core/formats";
 import type { Entry, LedgerError } from "@/core/ledger";
 import type { YardView } from "@/core/view";
+import { CAUSE_STEPS, CAUSE_WORDS, type Cause } from "./causes";
 import { wordRefusal } from "./fitness";
 import { nameOf } from "./names";
 import { dayAndClock } from "./times";
@@ -87,24 +88,6 @@ export function wordError(error: StoreError, view: YardView, later?: Entry): str
       return "A newer release has written this yard, and this one only shows it. Update, then log it.";
   }
 }
-
-type Cause = "full" | "busy" | "silent" | "corrupt" | "other";
-
-/** Why nothing could be kept; each cause is mended otherwise. */
-export const CAUSE_WORDS: Readonly<Record<Cause, string>> = {
-  full: "There is no room left on this disk",
-  busy: "Another tab of this yard is in the way",
-  silent: "The disk does not answer",
-  corrupt: "What this browser keeps of the yard cannot be opened",
-  other: "It could not be kept on this disk",
-};
-export const CAUSE_STEPS: Readonly<Record<Cause, string>> = {
-  full: "Free some space, and it is tried again by itself.",
-  busy: "Close the other tabs of this yard, or wait a moment.",
-  silent: "It is tried again by itself; if it goes on, save a copy elsewhere.",
-  corrupt: "Save a copy now, then start the browser again.",
-  other: "Save a copy, then try again.",
-};
 
 const WHY = {
   "too-much": "is more than can be",

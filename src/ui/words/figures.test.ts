@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { NEEDS, NEVER, type Need, type Refusal } from "@/core/interlocks";
 import { DEFAULT_SETTINGS } from "@/core/ledger";
-import { unitsOf, wordCalculationError, wordFigure, wordFigures, wordNeed } from ".";
-import { wordInterlock } from "./interlocks";
+import { unitsOf, wordCalculationError, wordFigure, wordFigures } from ".";
+import { wordInterlock, wordNeed } from "./interlocks";
 
 const metric = unitsOf(DEFAULT_SETTINGS);
 const imperial = unitsOf({ ...DEFAULT_SETTINGS, volumeUnit: "gal", temperatureUnit: "f" });

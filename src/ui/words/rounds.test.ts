@@ -14,10 +14,10 @@ import {
   roughLitres,
   unitsOf,
   wordAdvice,
-  wordError,
-  wordWarning,
 } from ".";
 import { wordEntry } from "./entries";
+import { wordError } from "./errors";
+import { wordWarning } from "./warnings";
 
 const NOW = "2026-11-24T13:32:00.000Z";
 const yard = project(demoYard(Date.parse(NOW)));

@@ -1,10 +1,7 @@
-import type { DraftWarning, TripWarning } from "@/core/clearance";
 import type { Access } from "@/core/ledger";
 import type { Verdict, VerdictReason } from "@/core/rounds";
 import { formatClock, formatNumber } from "@/core/units";
-import type { YardView } from "@/core/view";
-import { nameOf } from "./names";
-import { type Units, unitsOf } from "./units";
+import type { Units } from "./units";
 
 export const VERDICT_WORDS: Record<Verdict, string> = {
   take: "Take it",
@@ -24,36 +21,6 @@ export const REASON_WORDS: Record<VerdictReason, string> = {
   engine: "Engine and gearbox oil: heavy metals, never with kitchen oil. Gloves on.",
   clear: "Clear, no water, nothing odd: good oil.",
 };
-
-type IntakeWarning = Exclude<
-  DraftWarning,
-  { code: `reading-${string}` | `kettle-${string}` | "petrol-in-blend" | "cold-in-tank" | TripWarning["code"] }
->;
-
-/** What speaks against an intake, as said before it. */
-export function wordIntake(w: IntakeWarning, view: YardView): string {
-  const u = unitsOf(view.settings);
-  switch (w.code) {
-    case "doubtful-into-good":
-      return `${nameOf(view, w.vessel)} holds ${u.litres(w.litres)} of good oil. A doubtful lot spoils all of it: give it a container of its own.`;
-    case "raw-through-bags":
-      return `${nameOf(view, w.from)} has not settled. Bags hold grains and let water and warm fat through to ${nameOf(view, w.vessel)}; they clog soon too. Let it stand and draw it off first.`;
-    case "engine-oil-before-petrol":
-      return `Engine oil that no fine bag has cleaned, and petrol. Many filter first; others let the petrol drop the sludge. Then it must stand for days with its lid on, outdoors, be drained until nothing black comes, filtered to 10 µm by gravity, and tested on paper.`;
-    case "engine-into-kitchen":
-      return `${nameOf(view, w.vessel)} holds kitchen oil. Engine and gearbox oil is kept apart: its metals and soot do not settle out.`;
-    case "kitchen-into-engine":
-      return `${nameOf(view, w.vessel)} is kept for engine and gearbox oil. Kitchen oil in it is lost to the kettle.`;
-    case "past-safe-level":
-      return `${nameOf(view, w.vessel)} is safe to ${u.litres(w.safeLitres)}: oil swells as it warms, and a full can slops.`;
-    case "wet-into-dry":
-      return `This oil is wet. It makes the ${u.litres(w.litres)} in ${nameOf(view, w.vessel)} wet with it: give it a vessel of its own.`;
-    case "not-stood-there":
-      return `It has not stood a day, as far as anybody said. Water and warm fat go through every filter: draw from the top, and look at ${nameOf(view, w.vessel)}'s filter and a cold jar of it.`;
-    case "past-payload":
-      return `This is ${u.kg(w.overKg)} over the payload. Brakes and tyres are made for less.`;
-  }
-}
 
 const DAYS = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"] as const;
 

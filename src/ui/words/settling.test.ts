@@ -4,8 +4,9 @@ import type { DraftWarning } from "@/core/clearance";
 import { type Draft, type Entry, kindOf, project } from "@/core/ledger";
 import { viewYard } from "@/core/view";
 import { demoYard } from "@/demo/demoYard";
-import { CLARITY, clarityWord, thicknessWords, unitsOf, wordAdvice, wordWarning } from ".";
+import { CLARITY, clarityWord, thicknessWords, unitsOf, wordAdvice } from ".";
 import { wordEntry } from "./entries";
+import { wordWarning } from "./warnings";
 
 const NOW = "2026-11-24T13:32:00.000Z";
 const view = viewYard(project(demoYard(Date.parse(NOW))), NOW);

@@ -3,17 +3,9 @@ import type { YardFileError } from "@/core/formats";
 import { kindOf, type LedgerError, project } from "@/core/ledger";
 import { viewYard } from "@/core/view";
 import { demoYard } from "@/demo/demoYard";
-import {
-  contentsWords,
-  due,
-  mostlyWords,
-  standingDays,
-  wordAdvice,
-  wordError,
-  wordFileError,
-  wordQuantityError,
-} from ".";
+import { contentsWords, due, mostlyWords, standingDays, wordAdvice, wordQuantityError } from ".";
 import { wordEntry } from "./entries";
+import { wordError, wordFileError } from "./errors";
 
 const NOW = Date.parse("2026-11-24T13:32:00Z");
 const nowIso = new Date(NOW).toISOString();

@@ -369,7 +369,7 @@ test("sour oil: an acid stage first, titrated again, and the lye follows", async
     await goOn(page, /^Let acid water out is done/);
   });
   await test.step("titrated again, what it says is what is weighed for", async () => {
-    await expect(aside(page).getByText("Titrate it below first.")).toBeVisible();
+    await expect(aside(page).getByText("Titrate it below first, or say why you go on without.")).toBeVisible();
     await aside(page).getByLabel("Try 1").fill("1.6");
     await aside(page).getByRole("button", { name: "Log the titration" }).click();
     await expect(page.getByText(/^Kettle 12 holds 0.8 % free acid/)).toBeVisible();

@@ -51,7 +51,7 @@ test("shed: gallons, °F and gloves change what is shown, not what is kept", asy
   await page.getByRole("radio", { name: /bigger targets/ }).click();
   await expect(page.locator("html")).toHaveAttribute("data-gloves", "on");
   await page.getByRole("link", { name: /the yard$/ }).click();
-  await expect(page.getByText("Shed 52 °F, tonight 28 °F.")).toBeVisible();
+  await expect(page.getByText("Shed 52 °F, read today; tonight 28 °F, said today.")).toBeVisible();
   await expect(page.getByRole("img", { name: /^Drum 3: 45 gal of 58 gal/ })).toBeVisible();
   const log = await page.getByRole("button", { name: /^Log/ }).boundingBox();
   expect(log?.height).toBeGreaterThanOrEqual(56);

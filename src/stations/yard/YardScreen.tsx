@@ -40,8 +40,7 @@ export function YardScreen() {
               {at === null ? "" : ` ${new Date(view.at).getFullYear()}`}
             </h1>
             <p className="text-[15px] text-ink-2">
-              {weatherLine(view.weather, view.settings.shedCelsius, view.at, units)} Everything below is drawn to one
-              scale.
+              {weatherLine(view.weather, view.settings.shedCelsius, view.at, units)} All drawn to one scale.
             </p>
           </div>
           <Floor />

@@ -17,9 +17,11 @@ describe("who says how cold it is", () => {
     const units = unitsOf({ ...DEFAULT_SETTINGS, temperatureUnit: "f" });
     const tonight = { celsius: -5, by: "nobody", at: null } as const;
     expect(weatherLine({ tonight, shed: null, nightsBy: "nobody" }, 15, NOW, units)).toMatch(
-      /^Shed 59 °F, nobody has looked\. Tonight 23 °F, nobody said/,
+      /^Shed 59 °F, nobody has looked; tonight 23 °F, nobody said\.$/,
     );
     const shed = { at: AT, celsius: 10 };
     expect(weatherLine({ tonight, shed, nightsBy: "owner" }, 10, NOW, units)).toContain("read yesterday");
+    const said = { celsius: -5, by: "said", at: AT } as const;
+    expect(weatherLine({ tonight: said, shed, nightsBy: "owner" }, 10, NOW, units)).toMatch(/, said yesterday\.$/);
   });
 });

@@ -17,9 +17,14 @@ export function nightBy({ by, at }: Night, now: string): string {
 export const shedBy = ({ shed }: Weather, now: string): string =>
   shed === null ? "nobody has looked" : `read ${daysAgo(shed.at, now)}`;
 
-/** One line for both. */
+/** Both in half a line: it stands beside the day's own name. */
 export const weatherLine = (weather: Weather, shedCelsius: number, now: string, { celsius }: Units): string =>
-  `Shed ${celsius(shedCelsius)}, ${shedBy(weather, now)}. Tonight ${celsius(weather.tonight.celsius)}, ${nightBy(weather.tonight, now)}.`;
+  `Shed ${celsius(shedCelsius)}, ${shedBy(weather, now)}; tonight ${celsius(weather.tonight.celsius)}, ${nightShort(weather.tonight, now)}.`;
+
+function nightShort({ by, at }: Night, now: string): string {
+  if (by === "said" && at !== null) return `said ${daysAgo(at, now)}`;
+  return by === "owner" ? "by your months" : by === "home" ? "usual there, nobody said" : "nobody said";
+}
 
 function daysAgo(at: string, now: string): string {
   const days = differenceInCalendarDays(new Date(now), new Date(at));

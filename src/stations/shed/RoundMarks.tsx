@@ -91,7 +91,8 @@ function Home({ home, onSet }: { home: Settings["home"]; onSet: (home: Settings[
   return (
     <div className="sm:col-span-2">
       <p className="text-[14px] text-ink-2">
-        Where home is. Only needed for sources given by coordinates, and for a navigator. It stays in this browser.
+        Where home is: for sources given by coordinates, for a navigator, and for the usual nights of its latitude until
+        you say yours. It stays in this browser.
       </p>
       <div className="mt-1 flex items-start gap-2">
         <div className="flex-1">

@@ -51,6 +51,7 @@ const TYPED: Record<string, Record<string, string>> = {
   "add-place": { name: "Bus" },
   dip: { fatMm: "44 mm" },
   "cold-jar": { saw: "cloudy" },
+  weather: { shedCelsius: "9 °C" },
   "fill-on-road": { look: "clear" },
   "dark-test": { paper: "even", drip: "clean" },
   fluid: { name: "Winter diesel", cloudCelsius: "-22 °C" },

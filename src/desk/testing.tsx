@@ -1,6 +1,7 @@
 import { render } from "@testing-library/react";
 import type { ReactNode } from "react";
 import { afterEach, vi } from "vitest";
+import type { Entry } from "@/core/ledger";
 import { demoYard } from "@/demo/demoYard";
 import { TestYard, testYardEachTime } from "@/store/testing";
 import { CopyFolderHost } from "./CopyFolder";
@@ -10,8 +11,11 @@ import { LogContext } from "./LogContext";
 export const DEMO_NOW = "2026-11-24T13:32:00.000Z";
 
 /** The demo yard, anew for each test, and what draws a station on it as the app does; `log.open` is watched. */
-export function demoStation() {
-  const session = testYardEachTime(demoYard(Date.parse(DEMO_NOW)), DEMO_NOW);
+export const demoStation = () => stationOf(demoYard(Date.parse(DEMO_NOW)));
+
+/** The same for a yard of these entries; none: an empty one. */
+export function stationOf(entries: readonly Entry[]) {
+  const session = testYardEachTime([...entries], DEMO_NOW);
   const log = { open: vi.fn() };
   afterEach(() => {
     log.open.mockClear();

@@ -223,6 +223,20 @@ describe("a black blend", () => {
     expect(refused(yardOf(tested(drop("even", "residue")), OLD), run("tank"), stood + 9)).not.toEqual([]);
     expect(refused(yardOf(tested(drop("even", "clean")), OLD), run("tank"), stood + 9)).toEqual([]);
   });
+  it("is not passed by a jar: what stands in one of dark oil nobody sees", () => {
+    const told: Told[] = [...drained, [stood + 5, { kind: "jar", data: { vessel: vid("can"), step: 1, atMm: 60 } }]];
+    expect(refused(yardOf(told, OLD), run("tank"), stood + 9)).toContain("petrol-dark-not-tested");
+  });
+  it("paper changes nothing of oil that a jar shows better", () => {
+    const kitchen: Told[] = [garage, fine, [1, buy("can", "canola", 12)]];
+    const before = yardOf(kitchen).vessels.get(vid("can"))?.quality;
+    const after = yardOf([...kitchen, [2, drop("specks", "residue")]]).vessels.get(vid("can"))?.quality;
+    expect(after).toEqual(before);
+  });
+  it("a drop with specks takes back an even one: what stirred it since shows", () => {
+    const both: Told[] = [...drained, [stood + 5, drop("even", "clean")], [stood + 6, drop("specks", "clean")]];
+    expect(refused(yardOf(both, OLD), run("tank"), stood + 9)).toContain("petrol-dark-not-tested");
+  });
   it("is kept to what its owner runs on such", () => {
     const passed: Told[] = [...drained, [stood + 5, drop("even", "clean")]];
     expect(refused(yardOf(passed, { isTryOut: true }), run("tank"), stood + 9)).toEqual(["black-blend-not-here"]);

@@ -8,6 +8,7 @@ import {
   flowsOf,
   isFiltered,
   takenQuality,
+  throughUm,
   type VesselId,
   type VesselState,
   type YardState,
@@ -17,7 +18,6 @@ import { unfitChemicals } from "./chemicals";
 import { unfitDye } from "./dye";
 import { unfitKettle } from "./kettle";
 import { unfitPetrol } from "./petrolBlend";
-import { throughUm } from "./through";
 import { untriedIn } from "./untried";
 
 /** Why oil is not fit for where it is to go: what an engine burns next, or what its owner will take for ready. */

@@ -1,12 +1,11 @@
 import { byComponent, type ComponentId, isFluidId, isPetrol } from "../fluids";
 import { ENGINE_OIL_SHARE } from "../fluids/engineOil";
-import { type Draft, type Flow, partsOf, type VesselId, type VesselState, type YardState } from "../ledger";
+import { type Draft, type Flow, partsOf, throughUm, type VesselId, type VesselState, type YardState } from "../ledger";
 import { petrolStanding } from "../readings/blend/gums";
 import { ENGINE_OIL_BAG_UM, shareOfFamily } from "../readings/vessel/family";
 import { vehicleOf } from "./dye";
 import type { FitnessRefusal } from "./fitness";
 import { flowsInto } from "./pours";
-import { throughUm } from "./through";
 
 const SOME_LITRES = 0.05;
 

@@ -30,6 +30,8 @@ export interface BatchRecipe {
   readonly untitratedKit?: string | undefined;
   /** A kit's one measure of sulfuric acid, mL as poured; absent: as much as the acid asks for. */
   readonly sulfuricMl?: number | undefined;
+  /** And what of methanol goes in with that, litres as poured. */
+  readonly acidMethanolLitres?: number | undefined;
   /** What was titrated after the acid stage: free acid and left-over sulfuric together. */
   readonly demandMolPerL?: number | undefined;
   readonly base: Base;

@@ -10,6 +10,8 @@ export interface KitRecipe {
   readonly base: Base;
   /** One measure of sulfuric acid, where it has an acid stage, mL as poured. */
   readonly sulfuricMl?: number | undefined;
+  /** Methanol that goes in with the acid, litres, by its own mark. */
+  readonly acidMethanolLitres?: number | undefined;
   /** What oil its maker says it is for. */
   readonly oilKind?: string | undefined;
 }

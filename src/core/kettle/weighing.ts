@@ -54,6 +54,9 @@ function poured(pureLitres: number, purity: number): Pick<Dose, "methanolLitres"
   return { methanolLitres: pureLitres + waterKg, methanolKg: kg, waterKg };
 }
 
+/** Pure litres in so many as poured: what `poured` turns round. */
+const pureOf = (litres: number, purity: number): number => litres / (1 + METHANOL_KG_PER_L * (1 / purity - 1));
+
 /** What the base stage has to reckon with: as titrated again after an acid stage, or else what that is meant to leave. */
 export function demandMolPerL(r: BatchRecipe, kgPerL: number): number {
   if (r.demandMolPerL !== undefined) return r.demandMolPerL;
@@ -83,8 +86,9 @@ export function weighingOf(r: BatchRecipe, kgPerL: number): Weighing {
 
 function acidDose(r: BatchRecipe, kgPerL: number): Dose {
   const a = acidStage(r.oilLitres * kgPerL, pctOfMolPerL(r.acidMolPerL, kgPerL), r.sulfuricPurity);
-  const methanol = poured(a.methanolLitres, r.methanolPurity);
-  const { sulfuricMl } = r;
+  const { sulfuricMl, acidMethanolLitres } = r;
+  const pureLitres = acidMethanolLitres === undefined ? a.methanolLitres : pureOf(acidMethanolLitres, r.methanolPurity);
+  const methanol = poured(pureLitres, r.methanolPurity);
   if (sulfuricMl !== undefined)
     return { ...methanol, lyeG: 0, sulfuricKg: (sulfuricMl / 1000) * SULFURIC_KG_PER_L, sulfuricMl };
   return {

@@ -83,6 +83,7 @@ export {
   sharesOf,
   sharesOfLitres,
 } from "./ranOn";
+export { throughUm } from "./rated";
 export { recipeLike, sharesOfRecipe } from "./recipes";
 export {
   FLOORS,

@@ -70,3 +70,10 @@ export function muckOf(
     "fryer-fat": look === "creamy" ? Math.max(CREAMY_FAT_SHARE, usual["fryer-fat"] * CREAMY_TIMES) : usual["fryer-fat"],
   };
 }
+
+/** What of it comes past a filter and a pan that stayed quiet: grains stay behind, and there was no water. Fat goes through. */
+export const muckPast = (muck: MuckShares, isFiltered: boolean, isDry: boolean): MuckShares => ({
+  ...muck,
+  ...(isFiltered && { sludge: 0 }),
+  ...(isDry && { water: 0 }),
+});

@@ -2,6 +2,7 @@ export {
   type Acceptance,
   judgeLot,
   muckOf,
+  muckPast,
   type Verdict,
   type VerdictReason,
 } from "./acceptance";

@@ -1,7 +1,6 @@
 import { tanksOf } from "@/core/ledger";
 import { asVehicleId, asVesselId } from "@/core/ledger/named";
 import { FOUND_WORDS, LOOKS, SERVICE_WORDS } from "@/core/ledger/words";
-import { muckOf } from "@/core/rounds";
 import type { YardView } from "@/core/view";
 import {
   allOrSome,
@@ -15,7 +14,7 @@ import {
   type Verb,
   vesselOf,
 } from "@/desk/form";
-import { askedThere, saidThere } from "@/desk/form/fetchedFields";
+import { askedThere, fetchedMuck, isPortable, saidThere } from "@/desk/form/fetchedFields";
 import { nameOf } from "@/ui/words";
 
 const NONE = "none";
@@ -94,6 +93,13 @@ export const fillAtPump: Verb = {
   said: (v, view, u) => `${nameOf(view, v.text("to"))} got ${u.litres(v.number("litres"))} at the pump.`,
 };
 
+/** What one has along before what hangs in the shed; of each the finest first. */
+const alongFirst = (view: YardView) =>
+  [...view.bags].sort(
+    (a, b) =>
+      Number(isPortable(b.bag)) - Number(isPortable(a.bag)) || (a.bag.ratingUm ?? 1e4) - (b.bag.ratingUm ?? 1e4),
+  );
+
 /** On the road: from a kitchen through a hand pump's filter straight into the tank. */
 export const fillOnRoad: Verb = {
   key: "fill-on-road",
@@ -116,8 +122,8 @@ export const fillOnRoad: Verb = {
       name: "through",
       label: "Through",
       adds: { verb: "add-bag", name: "Add a bag or cartridge" },
-      options: (view) => view.bags.map((b) => ({ value: b.bag.id, name: b.bag.name })),
-      first: (view) => [...view.bags].sort((a, b) => (a.bag.ratingUm ?? 1e3) - (b.bag.ratingUm ?? 1e3))[0]?.bag.id,
+      options: (view) => alongFirst(view).map((b) => ({ value: b.bag.id, name: b.bag.name })),
+      first: (view) => alongFirst(view)[0]?.bag.id,
     },
     {
       kind: "litres",
@@ -147,8 +153,7 @@ export const fillOnRoad: Verb = {
         to: asVesselId(v.text("to")),
         fluid: source?.fluid ?? "canola",
         amount: { litres: v.number("litres") },
-        muck:
-          v.text("look") === "clear" ? {} : muckOf(source?.dirt ?? "light-fryer", { look: v.text("look") as "wet" }),
+        muck: fetchedMuck(view, v, source, source?.fluid ?? "canola"),
         look: v.text("look") as "clear",
         through: [v.text("through") as never],
         ...saidThere(v),

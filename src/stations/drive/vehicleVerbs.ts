@@ -11,8 +11,10 @@ import {
   withLineLitres,
   withPumpFlow,
 } from "@/core/driving/rig";
+import { componentOf } from "@/core/fluids";
 import { type Draft, tanksOf, type Vehicle, type Vessel } from "@/core/ledger";
 import { asVehicleId, asVesselId } from "@/core/ledger/named";
+import { staysApart } from "@/core/readings/terms";
 import { scaledTo, type VesselForm } from "@/core/vessels";
 import type { YardView } from "@/core/view";
 import type { Field, Values, Verb } from "@/desk/form";
@@ -21,6 +23,9 @@ const ONE = "single";
 const TWO = "dual";
 const NEW_TANK = "new";
 const [BLACK, NOT_BLACK] = ["yes", "no"];
+const handlesEngineOil = (view: YardView): boolean =>
+  view.sources.some((s) => staysApart(s.source)) ||
+  view.vessels.some((v) => v.components.some((c) => componentOf(c.component).family === "engine"));
 const ROAD = "road";
 const FIELD = "field";
 const GOOD = "good";
@@ -222,6 +227,8 @@ const vehicleFields = (of: Of): Field[] => [
       { value: BLACK, name: "It runs on such", detail: "an old engine that may wear" },
     ],
     first: (view, v) => (of(view, v)?.takesBlackBlends ? BLACK : NOT_BLACK),
+    // No engine oil, no question.
+    asked: (view, v) => of(view, v)?.takesBlackBlends === true || handlesEngineOil(view),
   },
   {
     kind: "choice",

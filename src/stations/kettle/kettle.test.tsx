@@ -125,7 +125,7 @@ describe("a plan", () => {
   });
   it("by a kit's marks begins without a titration, its acid in one go, and says what nobody can know", async () => {
     const kit = { name: "Fifteen", oilLitres: 15, methanolLitres: 3, lyeG: 150, base: "KOH" as const };
-    const kits = [{ ...kit, sulfuricMl: 15, oilKind: "light fryer oil" }];
+    const kits = [{ ...kit, sulfuricMl: 15, acidMethanolLitres: 0.9, oilKind: "light fryer oil" }];
     await session().append([{ kind: "settings", data: { kits } }], stampOf("kits", DEMO_NOW));
     show(<PlanScreen />);
     fireEvent.click(await screen.findByRole("radio", { name: /^Fifteen/ }));
@@ -138,6 +138,7 @@ describe("a plan", () => {
       const weighing = recipe && weighingOf(recipe, 0.92);
       expect(weighing?.first.lyeG).toBeCloseTo(150, 0);
       expect(weighing?.acid?.sulfuricMl).toBe(15);
+      expect(weighing?.acid?.methanolLitres).toBeCloseTo(0.9, 9);
     });
   });
 });

@@ -1,13 +1,13 @@
-import { dirtOfFluid, type FluidId } from "@/core/fluids";
+import { FUEL_ROLES } from "@/core/facts";
+import type { FluidId } from "@/core/fluids";
 import { LOOKS, type Place, type PlaceId, VISIT_OUTCOMES } from "@/core/ledger";
 import { asBagId, asPlaceId, asSourceId, asVehicleId, asVesselId } from "@/core/ledger/named";
 import type { VesselView } from "@/core/readings";
 import { isApart } from "@/core/readings/rounds/roundQuestion";
 import { staysApart } from "@/core/readings/terms";
-import { muckOf } from "@/core/rounds";
 import type { YardView } from "@/core/view";
 import { amount, amountFields, type Field, litresChips, toField, type Values, type Verb, vesselOf } from "@/desk/form";
-import { askedThere, saidThere } from "@/desk/form/fetchedFields";
+import { askedThere, fetchedMuck, isPortable, saidThere } from "@/desk/form/fetchedFields";
 import { fluidChoices, nameOf } from "@/ui/words";
 
 /** Kitchen oils first; then what is drained from engines and gearboxes, which is kept apart. */
@@ -23,7 +23,7 @@ function meantFor(vessel: VesselView, view: YardView, v: Values): boolean {
 }
 
 /** What one has along to a kitchen. */
-const portable = (view: YardView) => view.bags.filter((b) => b.bag.form === "hand-pump" || b.bag.form === "strainer");
+const portable = (view: YardView) => view.bags.filter((b) => isPortable(b.bag));
 
 const ADDS_SOURCE = { verb: "add-source", name: "Add a source" } as const;
 
@@ -31,7 +31,7 @@ const sourceOf = (view: YardView, id: string) => view.sources.find((s) => s.sour
 
 /** Through a filter and straight into what is burned, or taken for ready: then water and rest are asked. */
 const isForFuel = (view: YardView, v: Values): boolean =>
-  v.text("through") !== "" && ["ready", "tank"].includes(vesselOf(view, v.text("to"))?.vessel.role ?? "");
+  v.text("through") !== "" && FUEL_ROLES.has(vesselOf(view, v.text("to"))?.vessel.role ?? "raw");
 
 export const pickup: Verb = {
   key: "pickup",
@@ -107,7 +107,7 @@ export const pickup: Verb = {
         to: asVesselId(v.text("to")),
         fluid,
         amount: amount(v),
-        muck: muckOf(source?.dirt ?? dirtOfFluid(fluid), { look }),
+        muck: fetchedMuck(view, v, source, fluid),
         look,
         ...(v.text("through") !== "" && { through: [asBagId(v.text("through"))] }),
         ...(isForFuel(view, v) && saidThere(v)),

@@ -2,6 +2,7 @@ import type { Verb } from "@/desk/form";
 import { changeFluid } from "./fluidVerbs";
 import { bringBack, retire } from "./retireVerbs";
 
+/** Nothing is filled in: what is logged was read, and counts from then on. */
 export const weather: Verb = {
   key: "weather",
   alsoCalled: ["cold", "shed", "frost", "thermometer"],
@@ -14,16 +15,18 @@ export const weather: Verb = {
       name: "shedCelsius",
       label: "In the shed",
       optional: true,
-      first: (view) => view.settings.shedCelsius,
     },
     {
       kind: "celsius",
       name: "tonightLowCelsius",
       label: "Tonight's low outside",
       optional: true,
-      first: (view) => view.settings.tonightLowCelsius,
     },
   ],
+  wrong: (v) =>
+    v.maybe("shedCelsius") === undefined && v.maybe("tonightLowCelsius") === undefined
+      ? "Type one of the two, as it was read."
+      : undefined,
   build: (v) => ({
     kind: "weather",
     data: {

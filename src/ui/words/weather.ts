@@ -1,16 +1,14 @@
 import { differenceInCalendarDays } from "date-fns";
 import type { Night, Weather } from "@/core/readings/night";
-import { MONTHS } from "./months";
 import { clock } from "./times";
 import type { Units } from "./units";
 
 /** Who says how cold this night gets, and when. */
 export function nightBy({ by, at }: Night, now: string): string {
-  const month = MONTHS[new Date(now).getMonth()] ?? "";
   if (by === "said" && at !== null) return `as you said ${daysAgo(at, now)} at ${clock(at)}`;
-  if (by === "owner") return `the coldest you expect in ${month}`;
-  if (by === "home") return `usual for ${month} where your yard is, nobody said`;
-  return `nobody said, a mild northern ${month}`;
+  if (by === "owner") return "the coldest you expect about now";
+  if (by === "home") return "usual about now where your yard is, nobody said";
+  return "nobody said, as in a mild northern year";
 }
 
 /** Who says how warm the shed is, and when. */

@@ -51,12 +51,15 @@ export function modeOf(rig: Rig, outcome: Outcome): Mode {
 
 const restsOf = (rig: Rig, at: Positions): number => rig.controls.filter((c) => at[c.id] === c.positions[0]).length;
 
+/** The return is looped for good: diesel comes through the loop or not at all, and that is how it runs on diesel. */
+export const isLoopedForGood = (stands: readonly { readonly mode: Mode }[]): boolean =>
+  stands.every((s) => s.mode !== "diesel") && stands.some((s) => s.mode === "purge");
+
 /** The stand that a driver means by a mode: for oil everything is turned, for the others as much as may be rests. */
 export function standFor(rig: Rig, stands: readonly Stand[], mode: Exclude<Mode, "wrong">): Stand | null {
   const sign = mode === "oil" ? -1 : 1;
-  const named = stands.filter((s) => s.mode === mode);
-  // Where the return is looped for good, diesel comes through the loop or not at all.
-  const fit = named.length === 0 && mode === "diesel" ? stands.filter((s) => s.mode === "purge") : named;
+  const wanted = mode === "diesel" && isLoopedForGood(stands) ? "purge" : mode;
+  const fit = stands.filter((s) => s.mode === wanted);
   return fit.reduce<Stand | null>(
     (best, s) => (best && sign * restsOf(rig, best.at) >= sign * restsOf(rig, s.at) ? best : s),
     null,

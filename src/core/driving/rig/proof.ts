@@ -1,4 +1,4 @@
-import { combinationsOf, type Mode, modeOf, type Positions } from "./modes";
+import { combinationsOf, isLoopedForGood, type Mode, modeOf, type Positions } from "./modes";
 import { astrayInto, type Outcome, outcomeOf } from "./outcome";
 import { isValve, type Rig } from "./parts";
 
@@ -75,11 +75,10 @@ function nameOf(rig: Rig, at: Positions): Mode | null {
 }
 
 function misnamedIn(rig: Rig, rows: readonly ProofRow[]): ProofRow[] {
-  // Looped for good, "diesel" is diesel through the loop.
-  const isLoopedForGood = !rows.some((r) => r.mode === "diesel");
+  const isLooped = isLoopedForGood(rows);
   return rows.filter((r) => {
     const named = nameOf(rig, r.at);
-    const does = isLoopedForGood && named === "diesel" && r.mode === "purge" ? "diesel" : r.mode;
+    const does = isLooped && named === "diesel" && r.mode === "purge" ? "diesel" : r.mode;
     return named !== null && named !== does;
   });
 }

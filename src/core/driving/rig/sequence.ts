@@ -1,5 +1,5 @@
 import { backPurgeOf, type Line, lineOf, purgeStand } from "./line";
-import { type Mode, modeOf, type Positions, type Stand, standFor, standsOf, turnsTo } from "./modes";
+import { isLoopedForGood, type Mode, modeOf, type Positions, type Stand, standFor, standsOf, turnsTo } from "./modes";
 import { flowsOf } from "./network";
 import { outcomeOf } from "./outcome";
 import { holdsOf, type Rig } from "./parts";
@@ -84,10 +84,10 @@ export function atRest(p: Plumbed): Moment {
   return { run, setting, isHeaterOn: false, mode: modeAt(p, setting) };
 }
 
-/** The mode of a setting, as if the engine ran. Where diesel comes only through the loop, that is on diesel, and no purge that never ends. */
+/** The mode of a setting, as if the engine ran. Looped for good it is on diesel then, and no purge that never ends. */
 export function modeAt(p: Plumbed, setting: Setting): Mode {
   const mode = modeOf(p.rig, outcomeOf(p.rig, { ...setting, runs: true }, p.burnLitresPerMinute));
-  return mode === "purge" && !p.stands.some((s) => s.mode === "diesel") ? "diesel" : mode;
+  return mode === "purge" && isLoopedForGood(p.stands) ? "diesel" : mode;
 }
 
 /** A moment with one event more: first time passes, then it happens. */

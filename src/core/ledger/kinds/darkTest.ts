@@ -1,9 +1,7 @@
-import { componentOf } from "../../fluids";
-import { ENGINE_OIL_SHARE } from "../../fluids/engineOil";
 import * as z from "../../zod";
+import { isDark } from "../dark";
 import { VesselId } from "../ids";
 import { seenDark } from "../quality";
-import { partsOf } from "../state";
 import { changeVessel, vesselAt } from "../transfer";
 import { DRIP_WORDS, PAPER_WORDS } from "../words";
 import { MOVES_NOTHING } from "./flow";
@@ -27,12 +25,8 @@ export const darkTest = defineKind({
   speaksOf: ({ vessel }) => [vessel],
   apply(yard, { happenedAt, data: { vessel, paper, drip } }) {
     const { quality, contents } = vesselAt(yard, vessel);
-    const engine = partsOf(contents, yard.parts).reduce(
-      (sum, p) => (componentOf(p.component).family === "engine" ? sum + p.litres : sum),
-      0,
-    );
     // Paper says nothing of oil that a jar shows better.
-    if (engine <= ENGINE_OIL_SHARE * contents.total) return undefined;
+    if (!isDark(contents, yard.parts)) return undefined;
     changeVessel(yard, vessel, { quality: seenDark(quality, paper === "even" && drip === "clean", happenedAt) });
     return undefined;
   },

@@ -4,6 +4,7 @@ import { caughtIn } from "../caught";
 import { type Contents, litresByDepth, splitBy } from "../contents";
 import { BagId, LineId, type SourceId, VesselId } from "../ids";
 import { AS_FETCHED, cleanedTo, type Quality, withItsMarks } from "../quality";
+import { finestOf, ratingsOf } from "../rated";
 import { LOCKED_OUT_CALLED, LockedOut } from "../schema/lockedOut";
 import { HungShares, Layer, LitresOrNone, Measured, Millimetres, Minutes } from "../schema/quantities";
 import { settlerFullByBook } from "../settlerFull";
@@ -99,7 +100,7 @@ export const filterRun = defineKind({
     const quality = takenQuality(yard, from, amount, happenedAt, layer, hanging);
     const suctionAboveMuckMm = yard.vessels.get(from)?.suctionAboveMuckMm ?? null;
     const settlerFullShare = settlerFullByBook(yard);
-    const ratings = bags.flatMap((id) => yard.bags.get(id)?.bag.ratingUm ?? []);
+    const ratings = ratingsOf(yard, bags);
     const through = takeOut(yard, from, amount, happenedAt, layer, hanging && hangsByDepth(hanging));
     if (!through.ok) return through.error;
     const lost = (lossLitres / amount.litres) * through.value.total;
@@ -182,10 +183,6 @@ const muckOf = (q: Quality): Quality => ({
 /** Out of the traps comes a share of all that was held back. */
 const drainedOf = (yard: YardState, kept: Contents, share: number): ReturnType<typeof splitBy> =>
   splitBy(kept, yard.parts, [share, share, share, share]);
-
-/** What it had been through before still counts; a cloth that nobody knows the rating of proves nothing. */
-const finestOf = (before: number | null, ratings: readonly number[]): number | null =>
-  ratings.length === 0 ? before : Math.min(before ?? Number.POSITIVE_INFINITY, ...ratings);
 
 /** Of what settles, fat lies third: sludge, water, fat, oil. */
 const FAT_DEPTH = 2;

@@ -1,4 +1,5 @@
 import * as z from "../../zod";
+import { isDark } from "../dark";
 import { doubtsOfJar } from "../doubts";
 import { VesselId } from "../ids";
 import { seenInJar } from "../quality";
@@ -35,7 +36,8 @@ export const jar = defineKind({
     changeVessel(yard, vessel, {
       jars: [...state.jars, read],
       celsius: celsius ?? state.celsius,
-      quality: seenInJar(state.quality, step, happenedAt),
+      // What stands in a jar of dark oil nobody sees: paper says it.
+      quality: isDark(state.contents, yard.parts) ? state.quality : seenInJar(state.quality, step, happenedAt),
     });
     return undefined;
   },

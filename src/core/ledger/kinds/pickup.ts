@@ -2,6 +2,7 @@ import type { ComponentId } from "../../fluids";
 import * as z from "../../zod";
 import { BagId, RoundId, SourceId, VesselId } from "../ids";
 import { AS_FETCHED, cleanedTo, type Quality } from "../quality";
+import { throughUm } from "../rated";
 import { CHECK_CALLED, CheckSchema } from "../schema/check";
 import { Fluid, LitresOrNone, Measured, Money, Share } from "../schema/quantities";
 import type { Visit, YardState } from "../state";
@@ -56,14 +57,11 @@ const fetchedAs = (pan: z.infer<typeof PickupSchema>["pan"], at: string): Qualit
 
 /** What the filters there make of it; each has had so many litres more. */
 function strained(yard: YardState, through: readonly BagId[], litres: number, fetched: Quality): Quality {
-  let filteredUm: number | null = null;
   for (const id of through) {
     const state = yard.bags.get(id);
-    if (!state) continue;
-    const { ratingUm } = state.bag;
-    if (ratingUm !== undefined) filteredUm = Math.min(filteredUm ?? ratingUm, ratingUm);
-    yard.bags.set(id, { ...state, litres: state.litres + litres, litresOfAge: state.litresOfAge + litres });
+    if (state) yard.bags.set(id, { ...state, litres: state.litres + litres, litresOfAge: state.litresOfAge + litres });
   }
+  const filteredUm = throughUm(yard, through);
   return filteredUm === null ? fetched : cleanedTo(fetched, filteredUm);
 }
 

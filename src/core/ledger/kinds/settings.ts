@@ -137,6 +137,7 @@ const SettingsSchema = z.object({
         lyeG: z.number().positive().max(100_000),
         base: z.enum(["NaOH", "KOH"]),
         sulfuricMl: z.number().positive().max(10_000).optional(),
+        acidMethanolLitres: z.number().positive().max(10_000).optional(),
         oilKind: Name.optional(),
       }),
     )

@@ -75,7 +75,7 @@ export function MonthLows() {
         wide
         look="go"
         className="mt-3"
-        disabled={nightMonthsCelsius.length < MONTHS.length || !isNew}
+        disabled={nightMonthsCelsius.length < MONTHS.length || (!isNew && view.weather.nightsBy === "owner")}
         onClick={() => note({ kind: "settings", data: { nightMonthsCelsius } }, "Noted.")}
       >
         Keep these

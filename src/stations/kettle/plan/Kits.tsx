@@ -63,6 +63,7 @@ function NewKit({ kits }: { kits: readonly KitRecipe[] }) {
   const methanol = useAmount(units.volume, null);
   const lye = useNumber("", parsePlain);
   const sulfuric = useNumber("", parsePlain);
+  const acidMethanol = useAmount(units.volume, null);
   const [oilKind, setOilKind] = useState("");
   const keep = (): void => {
     if (name.trim() === "") setWrong("What shall it be called?");
@@ -71,6 +72,8 @@ function NewKit({ kits }: { kits: readonly KitRecipe[] }) {
     else if (lye.value === null || lye.value <= 0) lye.refuse("How many grams?");
     else if (sulfuric.text.trim() !== "" && (sulfuric.value === null || sulfuric.value <= 0))
       sulfuric.refuse("How many millilitres?");
+    else if (sulfuric.value !== null && (acidMethanol.value === null || acidMethanol.value <= 0))
+      acidMethanol.refuse("How much goes in with the acid?");
     else {
       const kit = {
         name: name.trim(),
@@ -78,7 +81,7 @@ function NewKit({ kits }: { kits: readonly KitRecipe[] }) {
         methanolLitres: methanol.value,
         lyeG: lye.value,
         base: base as "KOH",
-        ...(sulfuric.value !== null && { sulfuricMl: sulfuric.value }),
+        ...(sulfuric.value !== null && { sulfuricMl: sulfuric.value, acidMethanolLitres: acidMethanol.value ?? 0 }),
         ...(oilKind.trim() !== "" && { oilKind: oilKind.trim() }),
       };
       const others = kits.filter((k) => k.name !== kit.name);
@@ -103,6 +106,7 @@ function NewKit({ kits }: { kits: readonly KitRecipe[] }) {
         <NumberField label="Methanol, to its mark" of={methanol} />
         <NumberField label="Lye, one measure" of={lye} suffix="g" />
         <NumberField label="Sulfuric acid, one measure" of={sulfuric} suffix="mL" hint="empty: it has no acid stage" />
+        {sulfuric.text.trim() === "" ? null : <NumberField label="Methanol with the acid" of={acidMethanol} />}
         <TextField label="For which oil, as it says" value={oilKind} onChange={setOilKind} />
         <Choice
           label="Lye"

@@ -132,7 +132,10 @@ export function usePlan({ lot, kettles, is, of }: PlanFrom): Plan {
           basePurity: purity.value / 100,
           doseGPerL: usualDose,
           ...(kit && titrated === null && { untitratedKit: kit.name }),
-          ...(kit?.sulfuricMl !== undefined && { sulfuricMl: kit.sulfuricMl }),
+          ...(kit?.sulfuricMl !== undefined && {
+            sulfuricMl: kit.sulfuricMl,
+            acidMethanolLitres: kit.acidMethanolLitres,
+          }),
           methanolShare: kit ? kit.methanolLitres / kit.oilLitres : methanol.value / 100,
           methanolPurity: spirit?.purity ?? 1,
           sulfuricPurity: Math.max(0.9, packOf(chemicals, "sulfuric-acid")?.purity ?? 0.96),

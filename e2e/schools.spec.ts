@@ -172,3 +172,50 @@ test("a winter back-purge, done well, ends clean: by the coach, and in the trip 
   await expect(page.getByText("Flatbed stopped on oil")).toBeHidden();
   expect(bad).toEqual([]);
 });
+
+test("black oil, the other school: petrol first with a caution, stood, drained, passed by a drop on paper", async ({
+  page,
+}) => {
+  const bad = complaints(page);
+  const now = { at: NOW.getTime() };
+  await openDemo(page);
+  const form = page.getByRole("dialog");
+  const logIt = async (said: RegExp): Promise<void> => {
+    await form.getByRole("button", { name: /^(Log it|It has happened)/ }).click();
+    await expect(page.getByText(said).last()).toBeVisible();
+    await expect(form).toBeHidden();
+  };
+  await openLog(page);
+  await page.keyboard.press("o");
+  const choose = (of: string | RegExp, what: RegExp) =>
+    form.getByRole("radiogroup", { name: of }).getByRole("radio", { name: what }).click();
+  await choose("From", /^Black tin/);
+  await choose("Into", /^Mixing can/);
+  await form.getByLabel("Litres", { exact: true }).fill("8");
+  await logIt(/into Mixing can/);
+  await openLog(page);
+  await page.keyboard.press("b");
+  await form.getByRole("radio", { name: "Petrol", exact: true }).click();
+  await choose("Into", /^Mixing can/);
+  await form.getByLabel("Litres", { exact: true }).fill("2");
+  await expect(form.getByText(/Engine oil that no fine bag has cleaned, and petrol\. Many filter first/)).toBeVisible();
+  await logIt(/^Bought /);
+  await wait(page, now, 3 * 24 * 60);
+  await page.goto("/?demo=1");
+  await expect(page.getByRole("heading", { name: "Drain the bottom of Mixing can" })).toBeVisible();
+  await page
+    .getByRole("listitem")
+    .filter({ hasText: "Drain the bottom of Mixing can" })
+    .getByRole("button", { name: "Drain the bottom" })
+    .click();
+  await form.getByLabel("Litres", { exact: true }).fill("0.5");
+  await logIt(/Drained|drained/);
+  await expect(page.getByRole("heading", { name: "Put a drop of Mixing can on paper" })).toBeVisible();
+  await expect(page.getByText("Hold a jar of Mixing can to the light")).toBeHidden();
+  await page.getByRole("button", { name: "Log the drop" }).click();
+  await form.getByRole("radio", { name: "One even grey spot" }).click();
+  await form.getByRole("radio", { name: "Ran through, paper bare" }).click();
+  await logIt(/sludge is out/);
+  await expect(page.getByRole("heading", { name: "Put a drop of Mixing can on paper" })).toBeHidden();
+  expect(bad).toEqual([]);
+});

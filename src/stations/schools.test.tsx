@@ -115,6 +115,18 @@ describe("the demo yard as another school", () => {
     expect(offered?.kind === "choice" && offered.first?.(view(), {} as never)).toBe("bag-along");
     expect([road.pan, road.stoodThereDays]).toEqual(["quiet", 9]);
   });
+  it("puts a drop on paper only of what is dark", () => {
+    const dark = verb("dark-test").fields[0];
+    if (dark?.kind !== "choice") throw new Error("not a choice");
+    expect(dark.options(view(), {} as never).map((o) => o.name)).toEqual(["Black tin"]);
+    expect(dark.options({ ...view(), vessels: [] }, {} as never)).toEqual([]);
+    const words = (paper: string, drip: string): string => {
+      const texts = { paper, drip };
+      return verb("dark-test").said(readForm(verb("dark-test"), texts, texts, view(), units()).values, view(), units());
+    };
+    expect(words("even", "clean")).toBe("Black tin: its sludge is out, as far as paper tells.");
+    expect(words("even", "slow")).toMatch(/still carries sludge: let it stand/);
+  });
   it("asks of black blends only where there is engine oil", () => {
     const field = verb("add-vehicle").fields.find((f) => f.name === "black");
     const values = readForm(verb("add-vehicle"), {}, {}, view(), units()).values;

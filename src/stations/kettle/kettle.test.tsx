@@ -131,6 +131,8 @@ describe("a plan", () => {
     fireEvent.click(await screen.findByRole("radio", { name: /^Fifteen/ }));
     expect(screen.getByText(/By the marks of Fifteen, for light fryer oil/)).toBeDefined();
     expect(document.querySelector("[data-lye]")?.textContent).toBe("150 g");
+    expect((screen.getByLabelText("Litres of oil") as HTMLInputElement).value).toBe("15");
+    expect(screen.getByText(/stand in Kettle 12, and Fifteen is for 15 L: pour the rest out first/)).toBeDefined();
     press("Begin the batch");
     await waitFor(() => {
       const recipe = view().batches.at(-1)?.batch.recipe;

@@ -41,8 +41,24 @@ export function Kits({ plan, purity }: { plan: Plan; purity: number }) {
           {takes < 0 ? "Its lye is less than even fresh oil wants." : takesWords(takes, plan.titrated)}
         </p>
       ) : null}
+      {plan.kit && plan.kettle ? <Marks kit={plan.kit} plan={plan} /> : null}
       <NewKit kits={kits} />
     </section>
+  );
+}
+
+/** A kit's measures are for its own litres: more oil in the kettle than those wants more of everything. */
+const MARK_SHARE = 0.03;
+function Marks({ kit, plan: { kettle, lot } }: { kit: KitRecipe; plan: Plan }) {
+  const units = useUnits();
+  const stands = kettle?.vessel.id === lot.vessel.id ? lot.litres : 0;
+  if (!kettle || Math.abs(stands - kit.oilLitres) <= MARK_SHARE * kit.oilLitres || stands === 0) return null;
+  return (
+    <p className="mt-1 text-stop">
+      {`${units.litres(stands)} stand in ${kettle.vessel.name}, and ${kit.name} is for ${units.litres(kit.oilLitres)}: ${
+        stands > kit.oilLitres ? "pour the rest out first, or it does not turn" : "fill it to its mark first"
+      }.`}
+    </p>
   );
 }
 

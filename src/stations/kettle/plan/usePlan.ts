@@ -173,7 +173,11 @@ export function usePlan({ lot, kettles, is, of }: PlanFrom): Plan {
     setDose,
     methanol,
     kit,
-    setKit,
+    setKit(next) {
+      setKit(next);
+      // What is filled to marks is as much as its marks say.
+      if (next) litres.set(units.volume.text(next.oilLitres));
+    },
     chemicals,
     lye,
     spirit,

@@ -114,6 +114,7 @@ test("export, break, restore", async ({ page }) => {
 
   await page.keyboard.press("l");
   await page.getByRole("button", { name: "Temperature" }).click();
+  await page.getByLabel(/^In the shed/).fill("10");
   await page.getByRole("button", { name: "Log it" }).click();
   await expect(page.getByText(`${many(entries + 1)} since`)).toBeVisible();
   await choose("good.json", text);
